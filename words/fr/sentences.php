@@ -93,7 +93,7 @@ return [
     'run.random_order' => 'Le hasard va du plus petit nombre au plus grand, pas de {from} à {to}.',
     'run.long_text' => 'Un texte est devenu trop long. Il a {longest} lettres au plus.',
     'run.gives_nothing' => 'La fonction est arrivée à sa fin sans rendre de valeur. Ajoute-lui « rendre ».',
-    'run.not_an_object' => '« {value} » n’est pas un objet d’une classe qui garde des champs.',
+    'run.not_an_object' => '« {value} » n’est pas un objet d’une classe qui garde des champs.',
     'run.not_a_number' => '« {value} » est un texte, et il faut un nombre.',
     'run.too_large' => 'Le nombre entier est devenu trop grand pour être compté ici.',
     'run.no_base' => 'Il n’y a pas de base {base}. Prends-en une de 2 à 36.',

@@ -900,7 +900,14 @@ final class CppParser extends CppExpressions
     public function changedByMethod(Expression $target, Operator $operator, Expression $amount): ?MethodCall
     {
         $method = [Operator::Add->value => 'increase', Operator::Subtract->value => 'decrease', Operator::Multiply->value => 'scale', Operator::TruncDivide->value => 'share'][$operator->value] ?? '';
-        $class = '' !== $this->class && $target == new VariableRead($this->itself) ? $this->class : (string) TypeNames::read($this->typeOf($target))->class;
+        for ($changed = $target; $changed instanceof MethodCall && \in_array($changed->method, ['increase', 'decrease', 'scale', 'share'], true);) {
+            $changed = $changed->object;
+        }
+        $class = '' !== $this->class && $changed == new VariableRead($this->itself) ? $this->class : (string) TypeNames::read($this->typeOf($changed))->class;
+        if ($changed !== $target && 1 !== preg_match('/\b'.Names::asPattern($class).'\s*&\s*(?:\w+\s*::\s*)?operator\s*[-+*\/]=/', $this->text)) {
+            // What changes an object gives another one.
+            return null;
+        }
         $isStep = $amount instanceof NumberLiteral && 1 === $amount->value && TokenKind::Number !== $this->tokens[$this->at - 1]->kind && null !== $this->classes->ownerOf($class, 'increase' === $method ? 'advance' : 'go_back');
         $behind = isset($this->classes->parents[$class]) ? $this->operatorNames->behind($class, $this->tokens[$this->at - 1]->text) : null;
         if (null !== $behind) {

@@ -392,37 +392,8 @@ final class JavaScriptValues extends Values
         return \is_float($value) && 0.0 === abs($value) && '-' === Decimal::shortest($value)->sign ? '-0' : $this->text($value);
     }
 
-    /**
-     * A text with gaps that the values behind it fill, and what is left of them behind it (the Console standard, 2.2, and what
-     * Node.js does where that leaves it open).
-     */
-    public function logged(mixed $form, mixed ...$values): string
-    {
-        if (!\is_string($form)) {
-            return implode(' ', array_map($this->show(...), [$form, ...$values]));
-        }
-        $text = (string) preg_replace_callback('/%[sdifjOc%]/', function (array $gap) use (&$values): string {
-            if ('%%' === $gap[0] || [] === $values) {
-                return '%%' === $gap[0] ? '%' : $gap[0];
-            }
-            $value = array_shift($values);
-
-            return match ($gap[0]) {
-                '%c' => '',
-                '%s' => $this->filledIn($value),
-                '%j' => $this->text($this->json($value)),
-                '%O' => \is_string($value) ? $this->display($value) : $this->show($value),
-                '%d' => $this->show($value instanceof MapValue ? \NAN : $this->toNumber($value instanceof ListValue ? $this->text($value) : $value)),
-                '%i' => $this->show($this->toWhole($this->text($value))),
-                default => $this->show($this->leadingNumber($this->text($value))),
-            };
-        }, $form);
-
-        return implode(' ', [$text, ...array_map($this->show(...), $values)]);
-    }
-
     /** A value in the gap of a text: an object as it is shown, unless it says itself what its text is. */
-    private function filledIn(mixed $value): string
+    protected function filledIn(mixed $value): string
     {
         if ($value instanceof ListValue || $value instanceof MapValue && !$this->can($value, ClassDefinition::SHOWS) && 'Error' !== $value->made) {
             return (new JavaScriptInspection($this->display(...), $this->key(...), $this->shown(...)))->of($value, 2);

@@ -783,4 +783,38 @@ trait TextOperations
     {
         return Decimal::fixed((float) self::number($value), max(0, min(50, self::whole($digits))));
     }
+
+    /**
+     * A text with gaps that the values behind it fill, and what is left of them behind it (the Console standard, 2.2, and what
+     * Node.js does where that leaves it open).
+     */
+    public function logged(mixed $form, mixed ...$values): string
+    {
+        if (!\is_string($form)) {
+            return implode(' ', array_map($this->show(...), [$form, ...$values]));
+        }
+        $text = (string) preg_replace_callback('/%[sdifjOc%]/', function (array $gap) use (&$values): string {
+            if ('%%' === $gap[0] || [] === $values) {
+                return '%%' === $gap[0] ? '%' : $gap[0];
+            }
+            $value = array_shift($values);
+
+            return match ($gap[0]) {
+                '%c' => '',
+                '%s' => $this->filledIn($value),
+                '%j' => $this->text($this->json($value)),
+                '%O' => \is_string($value) ? $this->display($value) : $this->show($value),
+                '%d' => $this->show($value instanceof MapValue ? \NAN : $this->toNumber($value instanceof ListValue ? $this->text($value) : $value)),
+                '%i' => $this->show($this->toWhole($this->text($value))),
+                default => $this->show($this->leadingNumber($this->text($value))),
+            };
+        }, $form);
+
+        return implode(' ', [$text, ...array_map($this->show(...), $values)]);
+    }
+
+    protected function filledIn(mixed $value): string
+    {
+        return $this->show($value);
+    }
 }

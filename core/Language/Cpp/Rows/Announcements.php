@@ -197,12 +197,18 @@ final class Announcements
             }
             $isConst = $brace > $end + 1;
             $head = 'operator' === ($this->parser->tokens[$at - 3]->text ?? '') ? $at - 3 : $at - 1;
-            $key = implode(' ', array_map(static fn (Token $token): string => $token->text, [...\array_slice($this->parser->tokens, $head, $end - $head + 1), ...\array_slice($this->parser->tokens, $brace, $last - $brace + 1)]));
-            if (isset($seen[$key]) && $seen[$key][0] !== $isConst) {
-                [$first, $until] = $isConst ? [$begin, $last] : $seen[$key][1];
-                $this->parser->twins[$first] = $until;
+            $between = fn (int $from, int $until): string => implode(' ', array_map(static fn (Token $token): string => $token->text, \array_slice($this->parser->tokens, $from, $until - $from)));
+            $key = $between($head, $end + 1);
+            // A place that one of them looks for first is there for the other one, too, or nobody knows what it gives.
+            $one = [$isConst, [$begin, $last], $between($brace + 1, $last), $between($this->parser->givenPlaces->behindGuards($brace + 1), $last)];
+            $other = $seen[$key] ?? null;
+            if (null !== $other && $other[0] !== $isConst) {
+                [$constant, $free] = $isConst ? [$one, $other] : [$other, $one];
+                if ($constant[2] === $free[2] || $constant[2] === $free[3] && !str_contains($constant[2], '. at (')) {
+                    $this->parser->twins[$constant[1][0]] = $constant[1][1];
+                }
             }
-            $seen[$key] = [$isConst, [$begin, $last]];
+            $seen[$key] = $one;
             $begin = $last + 1;
             $at = $last;
         }

@@ -56,7 +56,8 @@ final class DynamicArrays extends Rewriting
         }
         foreach ($this->ranges($class, $from, $until) as [$begin, $end]) {
             for ($at = $begin; $at <= $end; ++$at) {
-                if (isset($arrays[$this->text($at)]) && !$this->isUsedAsList($at, $arrays)) {
+                $hasItems = ']' === $this->text($at) && '{' === $this->text($at + 1) && '}' !== $this->text($at + 2);
+                if ($hasItems || isset($arrays[$this->text($at)]) && !$this->isUsedAsList($at, $arrays)) {
                     return false;
                 }
             }
@@ -65,12 +66,12 @@ final class DynamicArrays extends Rewriting
         if (null === $copies) {
             return false;
         }
-        foreach ($copies as [$begin, $end, $other]) {
+        foreach ($copies as [$begin, $end, $other, $_isAssigned]) {
             if (!$this->copiesAll($begin, $end, $other, $fields, $arrays)) {
                 return false;
             }
         }
-        if ([] === $copies && $this->mayBeCopied($class)) {
+        if ([] === $copies && $this->mayBeCopied($class) || 1 === \count($copies) && ($copies[0][3] || $this->isAssigned($class))) {
             return false;
         }
         foreach ($this->ranges($class, $from, $until) as [$begin, $end]) {
@@ -185,7 +186,7 @@ final class DynamicArrays extends Rewriting
             '(', '{' => \in_array($this->text($at + 2), ['new', 'nullptr', 'NULL', '0'], true) || '.' === $this->text($at + 3),
             ';' => ']' === $before && 'delete' === $this->text($at - 3),
             // In what copies it.
-            '+', ',', ')' => 'copy' === $this->text($at - 2) || 'copy' === $this->text($at - 4) || '.' === $before || ',' === $before && ')' === $after && '.' === $this->text($at - 3) && isset($arrays[$this->text($at - 6)]),
+            '+', ',', ')' => 'copy' === $this->text($at - 2) || 'copy' === $this->text($at - 4) || '.' === $before || ',' === $before && ')' === $after && ('.' === $this->text($at - 3) && isset($arrays[$this->text($at - 6)]) || '+' === $this->text($at - 3) && isset($arrays[$this->text($at - 4)])),
             default => false,
         };
     }
@@ -205,8 +206,8 @@ final class DynamicArrays extends Rewriting
     /**
      * What copies objects of a class.
      *
-     * @return list<array{int, int, string}>|null where each begins and ends, and what it calls the other object; null where only one of the
-     *                                            two ways is said
+     * @return list<array{int, int, string, bool}>|null where each begins and ends, what it calls the other object, and whether it is the way
+     *                                                  in which objects are assigned; null where that is not known
      */
     private function copying(string $class): ?array
     {
@@ -238,10 +239,10 @@ final class DynamicArrays extends Rewriting
             if (':' === $this->text($begin - 1) && ':' === $this->text($begin - 2)) {
                 return null;
             }
-            $found[] = [$begin, '{' === $this->text($brace) ? $this->closing($brace) ?? $brace : $brace, ')' === $this->text($and + 1) ? '' : $this->text($and + 1)];
+            $found[] = [$begin, '{' === $this->text($brace) ? $this->closing($brace) ?? $brace : $brace, ')' === $this->text($and + 1) ? '' : $this->text($and + 1), $isAssigned];
         }
 
-        return 0 === $announced && \in_array(\count($found), [0, 2], true) ? $found : null;
+        return 0 === $announced && \count($found) < 3 ? $found : null;
     }
 
     /**
@@ -282,10 +283,9 @@ final class DynamicArrays extends Rewriting
         return '' === $text && [] === array_diff($fields, array_keys($given));
     }
 
-    /** Whether an object of a class may be copied somewhere, as far as its name shows. */
+    /** Whether an object of a class may be copied somewhere while it stays, as far as its name shows. */
     private function mayBeCopied(string $class): bool
     {
-        $objects = [];
         foreach (array_keys($this->code) as $at) {
             if ($class !== $this->text($at) || !$this->isName($at)) {
                 continue;
@@ -295,18 +295,77 @@ final class DynamicArrays extends Rewriting
             if (\in_array($this->text($next), ['&', '*', '::', '{', ':', '(', 'final'], true)) {
                 continue;
             }
-            if (!$this->isName($next)) {
+            if (!$this->isName($next) && 'operator' !== $this->text($next) || \in_array($this->text($at - 1), ['(', ','], true)) {
                 return true;
             }
-            $objects[$this->text($next)] = true;
-            $bracket = '(' === $this->text($next + 1) ? $this->closing($next + 1) : null;
-            $isGiven = null !== $bracket && ';' === $this->text($bracket + 1) && !($bracket === $next + 3 && $this->isName($next + 2));
-            if (';' !== $this->text($next + 1) && ',' !== $this->text($next + 1) && !$isGiven) {
+            $opened = 'operator' === $this->text($next) ? $next + ('(' === $this->text($next + 2) ? 2 : 3) : $next + 1;
+            $bracket = '(' === $this->text($opened) ? $this->closing($opened) : null;
+            $brace = null === $bracket ? null : $bracket + ('const' === $this->text($bracket + 1) ? 2 : 1);
+            if (null !== $brace && '{' === $this->text($brace)) {
+                // A function that gives one.
+                if (!$this->givesNewOnes($class, $brace, $this->closing($brace) ?? $brace)) {
+                    return true;
+                }
+                continue;
+            }
+            $isGiven = null !== $bracket && \in_array($this->text($bracket + 1), [';', ','], true) && !($bracket === $next + 3 && $this->isName($next + 2));
+            if (';' !== $this->text($next + 1) && ',' !== $this->text($next + 1) && !$isGiven && !('=' === $this->text($next + 1) && $this->isMadeAnew($next + 2))) {
                 return true;
             }
         }
+
+        return $this->isAssigned($class);
+    }
+
+    /** Whether all that a function gives back is made in it, and goes with it: nothing is left that keeps the same. */
+    private function givesNewOnes(string $class, int $from, int $until): bool
+    {
+        $own = [$class => true];
+        for ($at = $from; $at < $until; ++$at) {
+            if ($class === $this->text($at) && $this->isName($next = (int) $this->behindTypes($at + 1, false)) && \in_array($this->text($at - 1), [';', '{', '}'], true)) {
+                $own[$this->text($next)] = true;
+            }
+        }
+        for ($at = $from; $at < $until; ++$at) {
+            if ('return' === $this->text($at) && !isset($own[$this->text($at + 1)])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether what stands behind `=` is the result of a sign or a call, and no object that stays. */
+    private function isMadeAnew(int $at): bool
+    {
+        $isMade = false;
+        for ($first = $at; !\in_array($this->text($at), [';', ''], true); ++$at) {
+            $isMade = $isMade || $at > $first && \in_array($this->text($at), ['(', '+', '-', '*'], true);
+        }
+
+        return $isMade && $this->isName($first);
+    }
+
+    /** Whether an object of a class is given to another one, as far as its name shows. */
+    private function isAssigned(string $class): bool
+    {
+        $objects = [];
         foreach (array_keys($this->code) as $at) {
-            if (isset($objects[$this->text($at)]) && ('=' === $this->text($at + 1) || 'return' === $this->text($at - 1))) {
+            $next = $class === $this->text($at) ? (int) $this->behindTypes($at + 1, false) : null;
+            if (null === $next || !$this->isName($next)) {
+                continue;
+            }
+            $objects[$this->text($next)] = $next;
+            // Several names in one row.
+            for ($end = $next; !\in_array($this->text($end), [';', '{', '}', ''], true); ++$end) {
+                $end = '(' === $this->text($end) ? $this->closing($end) ?? $end : $end;
+                if (',' === $this->text($end) && $this->isName($end + 1)) {
+                    $objects[$this->text($end + 1)] = $end + 1;
+                }
+            }
+        }
+        foreach (array_keys($this->code) as $at) {
+            if (isset($objects[$this->text($at)]) && '=' === $this->text($at + 1) && $at !== $objects[$this->text($at)]) {
                 return true;
             }
         }
@@ -375,7 +434,7 @@ final class DynamicArrays extends Rewriting
         $open = $this->tokens[$this->code[$bracket]];
         $this->put[$bracket] = [new Token(TokenKind::Sign, '>', $open->offset, 0), $open->readAs('(')];
         $this->put[$closing] = [$this->tokens[$this->code[$closing]]->readAs(')')];
-        if ('(' === $this->text($closing + 1) && ')' === $this->text($closing + 2)) {
+        if ('(' === $this->text($closing + 1) && ')' === $this->text($closing + 2) || '{' === $this->text($closing + 1) && '}' === $this->text($closing + 2)) {
             $this->put[$closing + 1] = $this->put[$closing + 2] = [];
         }
     }

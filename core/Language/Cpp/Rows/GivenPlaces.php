@@ -77,7 +77,7 @@ final class GivenPlaces
     }
 
     /** Behind rows that throw something where a place does not exist: `if (row < 0) throw out_of_range("row");`. */
-    private function behindGuards(int $at): int
+    public function behindGuards(int $at): int
     {
         while ('if' === ($this->parser->tokens[$at]->text ?? '') && null !== $closing = $this->parser->partners[$at + 1] ?? null) {
             $isBraced = '{' === ($this->parser->tokens[$closing + 1]->text ?? '');

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Cpp\Rows;
 
 use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Cpp\Values\MadeValues;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
@@ -199,7 +200,8 @@ final class InitialValues
             $list = $this->parser->braces->braced($token, $type);
             $only = $list instanceof ListLiteral && 1 === \count($list->items) ? $list->items[0] : null;
             $kept = $only instanceof Operation && OperationKey::Copied === $only->key ? $only->arguments[0] : $only;
-            if (null !== $kept && null !== TypeNames::read($type)->element && TypeNames::read(TypeNames::bare($this->parser->typeOf($kept))) == TypeNames::read($type)) {
+            $element = TypeNames::read($type)->element;
+            if (null !== $kept && null !== $element && (TypeNames::read(TypeNames::bare($this->parser->typeOf($kept))) == TypeNames::read($type) || !$element->isList() && [] === $element->parts && !$element->isMap() && MadeValues::isMadeList($kept) && !$kept instanceof ListLiteral)) {
                 // A list of the same kind is copied (C++17, 11.6.4 and CWG 2137).
                 return $only;
             }

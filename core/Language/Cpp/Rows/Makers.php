@@ -107,7 +107,7 @@ final class Makers
     {
         $names = [];
         foreach (str_ends_with($this->makers[$class][''][0] ?? '', '.'.ClassDefinition::MAKES) ? $this->parser->tokens : [] as $at => $token) {
-            if ($token->text !== $class || '(' !== ($this->parser->tokens[$at + 1]->text ?? '') || ')' !== ($this->parser->tokens[$at + 2]->text ?? '') || !\in_array($this->parser->tokens[$at + 3]->text ?? '', ['{', ':'], true)) {
+            if ($token->text !== $class || '~' === ($this->parser->tokens[$at - 1]->text ?? '') || '(' !== ($this->parser->tokens[$at + 1]->text ?? '') || ')' !== ($this->parser->tokens[$at + 2]->text ?? '') || !\in_array($this->parser->tokens[$at + 3]->text ?? '', ['{', ':'], true)) {
                 continue;
             }
             for ($brace = $at + 3; isset($this->parser->tokens[$brace + 1]) && '{' !== $this->parser->tokens[$brace]->text; ++$brace) {

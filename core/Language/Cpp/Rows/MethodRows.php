@@ -210,7 +210,7 @@ final class MethodRows
             $name = $this->parser->newName();
             $opened = $this->parser->peek() ?? $name;
             $held = TypeNames::read($this->parser->fieldKinds["{$this->parser->class}.$name->text"] ?? '');
-            if (!$this->parser->is('}', 1) && !$this->parser->is(')', 1) && ($held->isList() || $held->isMap() || $held->isSet() || [] !== $held->parts)) {
+            if (!\in_array($this->parser->sign(1), ['}', ')', 'new'], true) && ($held->isList() || $held->isMap() || $held->isSet() || [] !== $held->parts)) {
                 $value = $this->parser->initialValues->initializer($this->parser->fieldKinds["{$this->parser->class}.$name->text"], $name);
                 $rows[] = new SetItem($this->parser->newId(), new Field($this->parser->objectCalls->thisObject($name), $name->text), $value ?? new ListLiteral([]));
                 continue;

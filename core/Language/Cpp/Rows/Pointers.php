@@ -12,6 +12,7 @@ use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Parser;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
@@ -22,6 +23,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -232,7 +234,7 @@ final class Pointers
         if (null === $of || null === $opened || !$this->parser->accept('[')) {
             $this->parser->fail('unsupported', $token, ['what' => "new $of"]);
         }
-        $size = $this->parser->value();
+        $size = $this->parser->is(']') ? null : $this->parser->value();
         $this->parser->close($opened);
         $braces = $this->parser->is('{') ? $this->parser->peek() : null;
         if (null === $braces && $this->parser->is('(') && $this->parser->is(')', 1)) {
@@ -240,7 +242,17 @@ final class Pointers
         }
         $first = $this->parser->madeValues->empty("vector<$of>");
 
-        return null === $braces ? new Operation(OperationKey::Filled, [$size, $first]) : InitialValues::sized($this->parser->braces->braced($braces, "vector<$of>"), [$size], $first);
+        if (null === $braces) {
+            return null === $size ? $this->parser->fail('unsupported', $token, ['what' => "new {$of}[]"]) : new Operation(OperationKey::Filled, [$size, $first]);
+        }
+        $items = $this->parser->braces->braced($braces, "vector<$of>");
+        $known = null === $size ? null : $this->parser->typeTexts->known($size);
+        if (null === $known || $known instanceof NumberLiteral || !$items instanceof ListLiteral || [] === $items->items) {
+            return InitialValues::sized($items, [$known], $first);
+        }
+
+        // The rest of them are as nothing is said.
+        return new Operation(OperationKey::Concatenated, [$items, new Operation(OperationKey::Filled, [new Binary(Operator::Subtract, $known, new NumberLiteral(\count($items->items))), $first])]);
     }
 
     /** `int** rows = new int*[3];`: lists that are made one by one. */

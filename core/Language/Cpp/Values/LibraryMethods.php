@@ -301,6 +301,12 @@ final class LibraryMethods
                 $this->parser->fail('unsupported', $token, ['what' => '.assign(…)']);
                 // no break
             case 'resize':
+                if ($this->parser->isText($receiver) && Given::isPlace($receiver) && null !== $first && 3 > $count) {
+                    // Cut off, or filled up behind (C++17, 24.3.2.4).
+                    $with = $arguments[1]->value ?? new TextLiteral("\0");
+
+                    return new Operation(OperationKey::Given, [$receiver, new Slice(new Operation(OperationKey::PaddedRight, [$receiver, $first, $with instanceof TextLiteral ? new TextLiteral($with->value) : new Operation(OperationKey::ToText, [$with])]), new NumberLiteral(0), $first)]);
+                }
                 $type = $this->parser->typeOf($receiver);
                 if (0 < $count && $count < 3 && null !== $first && 1 === preg_match('/^(?:const )?(?:std::)?(?:vector|deque)\b/', $type)) {
                     return new Operation(OperationKey::Resize, [$receiver, $first, $arguments[1]->value ?? $this->parser->madeValues->empty($type)]);

@@ -14,6 +14,7 @@ use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
@@ -180,7 +181,7 @@ final class MadeValues
         if (null !== $part) {
             return $part;
         }
-        if (1 === \count($arguments) && TypeNames::read($this->parser->typeOf($first))->isList()) {
+        if (1 === \count($arguments) && (self::isMadeList($first) || TypeNames::read($this->parser->typeOf($first))->isList())) {
             // Another list, which is copied.
             return $first;
         }
@@ -191,6 +192,12 @@ final class MadeValues
         }
 
         return new Operation(OperationKey::Filled, [$first, $arguments[1]->value ?? $this->empty($type)]);
+    }
+
+    /** Whether a value is a list that is made where it stands. */
+    public static function isMadeList(Expression $value): bool
+    {
+        return $value instanceof ListLiteral || $value instanceof Collected || $value instanceof Operation && \in_array($value->key, [OperationKey::Filled, OperationKey::Numbers, OperationKey::AsList, OperationKey::Copied, OperationKey::Concatenated, OperationKey::Backwards], true);
     }
 
     /**
