@@ -1455,6 +1455,12 @@ inline string with_letter(string text, int place, char letter) {
     return text;
 }
 inline string with_letter(string text, int place, const string& letter) { return text.replace(place, 1, letter); }
+inline string with_letter_of_c(string text, int place, char letter) {
+    if (letter == '\0' || int(text.size()) < place) text.resize(place);
+    if (letter != '\0') text.replace(place, 1, 1, letter);
+    return text;
+}
+inline string with_letter_of_c(const string& text, int place, const string& letter) { return with_letter_of_c(text, place, letter.at(0)); }
 inline vector<char> letters_between(char from, char to) {
     vector<char> all;
     for (int letter = from; letter <= to; letter++) all.push_back(char(letter));

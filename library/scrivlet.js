@@ -1213,6 +1213,19 @@ export function forgetAll(map) {
   else for (const key of Object.keys(map)) delete map[key];
 }
 
+/** Two lists, maps or sets get what the other one has. */
+export function exchange(one, other) {
+  if (Array.isArray(one)) {
+    const kept = [...one];
+    one.splice(0, one.length, ...other);
+    other.splice(0, other.length, ...kept);
+  } else {
+    const kept = one instanceof Set ? new Set(one) : one instanceof Map ? new Map(one) : { ...one };
+    refill(one, other);
+    refill(other, kept);
+  }
+}
+
 /** A map or a set gets what another one has, and nothing else. */
 export function refill(place, other) {
   if (place instanceof Set) {
@@ -1276,6 +1289,9 @@ export function centred(text, length) {
 }
 
 export const withLetter = (text, place, letter) => text.slice(0, place) + letter + text.slice(place + 1);
+
+export const withLetterOfC = (text, place, letter) =>
+  letter === "\0" ? text.slice(0, place) : text.slice(0, place).padEnd(place, "\0") + letter + text.slice(place + 1);
 
 export function popped(map, key) {
   const value = map[key];

@@ -997,6 +997,16 @@ def sort_part_before(values, is_before, start, end):
     values[start:end] = sorted(values[start:end], key=_by_order(is_before))
 
 
+def exchange(one, other):
+    """Two lists, maps or sets get what the other one has."""
+    kept = one.copy()
+    if isinstance(one, list):
+        one[:], other[:] = other, kept
+    else:
+        refill(one, other)
+        refill(other, kept)
+
+
 def refill(place, other):
     """A map or a set gets what another one has, and nothing else."""
     other = other.copy()
@@ -1050,6 +1060,10 @@ def is_there(value):
 
 def with_letter(text, place, letter):
     return text[:place] + letter + text[place + 1 :]
+
+
+def with_letter_of_c(text, place, letter):
+    return text[:place] if letter == "\0" else text[:place].ljust(place, "\0") + letter + text[place + 1 :]
 
 
 def letters_between(first, last):

@@ -533,6 +533,23 @@ final class Unsayable
         return null;
     }
 
+    /** Whether a function that changes what it is given is given a letter of a text anywhere. */
+    private static function changesLetters(Program $program, FunctionDefinition $function, Types $types): bool
+    {
+        $changed = !\in_array('char &', $function->types, true) && !\in_array('auto &', $function->types, true) ? [] : ReferenceParameters::of($program, $function, $types);
+        foreach ([] === $changed ? [] : $program->scopes() as $part) {
+            foreach ($program->rowsOf($part) as $row) {
+                foreach ($row instanceof OwnCall && $row->function === $function->name ? $row->arguments : [] as $index => $argument) {
+                    if ($argument instanceof Item && \in_array($function->parameters[$index] ?? '', $changed, true) && $types->expression($part, $argument->container)->isTextual()) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
+    }
+
     private static function wordless(Program $program, Language $other): ?string
     {
         $types = $waiting = null;
@@ -551,6 +568,10 @@ final class Unsayable
             $refers = !$other->semantics()->typed && ('' !== $function->class() || $function->givesValue()) && [] !== array_filter($function->types, static fn (string $type, string $name): bool => '' !== $name && str_ends_with($type, '&') && !str_starts_with($type, 'const'), \ARRAY_FILTER_USE_BOTH);
             if ($refers && [] !== ReferenceParameters::of($program, $function, $types ??= Types::of($program))) {
                 // Only C++ hands over the variable itself beside what is given back.
+                return $function->shortName().'(… &)';
+            }
+            if (!$other->semantics()->typed && !$refers && self::changesLetters($program, $function, $types ??= Types::of($program))) {
+                // A letter by itself is changed in C++ alone.
                 return $function->shortName().'(… &)';
             }
             if (!$other->semantics()->hoists && null !== $below = self::calledAbove($function)) {

@@ -42,6 +42,7 @@ enum OperationKey: string
     case PutStepped = 'put_stepped';
     case PutRange = 'put_range';
     case Refill = 'refill';
+    case Exchange = 'exchange';
     case Logged = 'logged';
     case IsClose = 'is_close';
     case HasField = 'has_field';
@@ -58,6 +59,7 @@ enum OperationKey: string
     case TextPart = 'text_part';
     case LetterAt = 'letter_at';
     case WithLetter = 'with_letter';
+    case WithLetterOfC = 'with_letter_of_c';
     case Replaced = 'replaced';
     case ReplacedFirst = 'replaced_first';
     case Starts = 'starts';

@@ -557,6 +557,7 @@ return [
     'plain.operation.logged' => 'what {0} says with {1} and what follows in its gaps',
     'plain.operation.fields_of' => 'the map of what {0} keeps',
     'plain.operation.named_as' => '{0}, under the name of {1}',
+    'plain.operation.exchange' => 'what {0} has and what {1} has change places',
     'plain.operation.overwrite' => '{0} keeps from here on what {1} keeps',
     'plain.operation.greatest_or' => 'the greatest item of {0}, or {1} if there is none',
     'plain.operation.least_or' => 'the least item of {0}, or {1} if there is none',
@@ -627,5 +628,6 @@ return [
     'plain.operation.distance' => 'the distance from {0}',
     'plain.operation.ask_silently' => 'the answer that is typed in',
     'plain.barrow.facing' => 'where the barrow faces',
+    'plain.operation.with_letter_of_c' => '{0} with {2} at place {1}',
     'plain.operation.with_letter' => '{0} with {2} at place {1}',
 ];

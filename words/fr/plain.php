@@ -557,6 +557,7 @@ return [
     'plain.operation.logged' => 'ce que dit {0} avec {1} et la suite dans ses trous',
     'plain.operation.fields_of' => 'le dictionnaire de ce que contient {0}',
     'plain.operation.named_as' => '{0}, sous le nom de {1}',
+    'plain.operation.exchange' => 'ce que contient {0} et ce que contient {1} changent de place',
     'plain.operation.overwrite' => '{0} contient désormais ce que {1} contient',
     'plain.operation.greatest_or' => 'le plus grand élément de {0}, ou {1} s’il n’y en a pas',
     'plain.operation.least_or' => 'le plus petit élément de {0}, ou {1} s’il n’y en a pas',
@@ -627,5 +628,6 @@ return [
     'plain.operation.distance' => 'la distance devant {0}',
     'plain.operation.ask_silently' => 'la réponse tapée',
     'plain.barrow.facing' => 'la direction de la brouette',
+    'plain.operation.with_letter_of_c' => '{0} avec {2} à la place {1}',
     'plain.operation.with_letter' => '{0} avec {2} à la place {1}',
 ];

@@ -71,7 +71,7 @@ abstract class CppExpressions extends BraceExpressions
 
     /** The limits of `int` and `long long` as they are on the machines of courses (C++17, 21.3.5). */
     private const LIMITS = [
-        'INT_MAX' => 2147483647, 'INT_MIN' => -2147483648,
+        'INT_MAX' => 2147483647, 'INT_MIN' => -2147483648, 'RAND_MAX' => 2147483647,
         'LONG_MAX' => \PHP_INT_MAX, 'LONG_MIN' => \PHP_INT_MIN, 'LLONG_MAX' => \PHP_INT_MAX, 'LLONG_MIN' => \PHP_INT_MIN,
         'SHRT_MAX' => 32767, 'SHRT_MIN' => -32768, 'CHAR_MAX' => 127, 'CHAR_MIN' => -128, 'SCHAR_MAX' => 127, 'SCHAR_MIN' => -128, 'UCHAR_MAX' => 255, 'USHRT_MAX' => 65535, 'CHAR_BIT' => 8, 'EOF' => -1,
         'DBL_MAX' => \PHP_FLOAT_MAX, 'DBL_MIN' => \PHP_FLOAT_MIN, 'DBL_EPSILON' => \PHP_FLOAT_EPSILON,
@@ -416,6 +416,10 @@ abstract class CppExpressions extends BraceExpressions
         if ($isEnd && \in_array($operator, [Operator::Equal, Operator::NotEqual], true) && $left instanceof Item && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($left->container))) {
             // A text ends with a letter that is none (C++17, 24.3.2.5).
             return new Binary($operator, $left->index, new Operation(OperationKey::Length, [$left->container]));
+        }
+        if (Operator::Add === $operator && $left instanceof VariableRead && $this->places->isArray($left->name) && 'string' === TypeNames::bare($this->typeOf($left)) && 'string' !== TypeNames::bare($this->typeOf($right)) && !$right instanceof TextLiteral) {
+            // A place among letters that stand in a row (C++17, 8.7).
+            $this->failAt('unsupported', $at, 1, ['what' => "$left->name + …"]);
         }
         // `rand() % 6 + 1` is a number from 1 to 6.
         if (Operator::Add === $operator && $left instanceof RandomWhole && $left->from == new NumberLiteral(0) && $left->to instanceof NumberLiteral && \is_int($left->to->value) && $right instanceof NumberLiteral && \is_int($right->value)) {

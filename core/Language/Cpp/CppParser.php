@@ -399,7 +399,7 @@ final class CppParser extends CppExpressions
             // Another name for an array (C++17, 11.3.1).
             $this->fail('unsupported', $token, ['what' => "$token->text (&…)[…]"]);
         }
-        if ('std' === $token->text && $this->is('::', 1) && \in_array($this->sign(2), ['cout', 'cin', 'cerr', 'clog', 'ios', 'ios_base', 'getline', 'printf', 'puts', 'putchar', 'tie'], true)) {
+        if ('std' === $token->text && $this->is('::', 1) && \in_array($this->sign(2), ['cout', 'cin', 'cerr', 'clog', 'ios', 'ios_base', 'getline', 'printf', 'puts', 'putchar', 'tie', 'srand'], true)) {
             $this->at += 2;
             $token = $this->peek() ?? $token;
         }

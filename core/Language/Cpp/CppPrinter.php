@@ -759,7 +759,7 @@ final class CppPrinter extends BracePrinter
     protected function set(SetVariable $set): string
     {
         $value = $set->value;
-        if ($value instanceof Operation && OperationKey::WithLetter === $value->key && $value->arguments[0] == new VariableRead($set->variable)) {
+        if ($value instanceof Operation && \in_array($value->key, [OperationKey::WithLetter, OperationKey::WithLetterOfC], true) && $value->arguments[0] == new VariableRead($set->variable)) {
             return $this->name($set->variable).'['.$this->expression($value->arguments[1]).'] = '.$this->letterOf($value->arguments[2]);
         }
         if (!$this->declarations->isAt($set)) {

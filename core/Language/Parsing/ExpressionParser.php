@@ -680,7 +680,10 @@ abstract class ExpressionParser extends Parser
             // A method by its class, as a function of the object: `key=Bed.litres`.
             $this->at += 2;
 
-            return new Lambda(['one'], new MethodCall(new VariableRead('one'), $member->text, []));
+            // What a class below says instead is not asked (The Python Language Reference, 3.2).
+            $isSaidAnew = [] !== array_filter(array_keys($this->classes->parents), fn (int|string $below): bool => (string) $below !== $owner && isset($this->classes->methods[$below][$member->text]) && \in_array($owner, $this->classes->above((string) $below), true));
+
+            return new Lambda(['one'], $isSaidAnew ? new OwnValue("$owner.$member->text", [new VariableRead('one')]) : new MethodCall(new VariableRead('one'), $member->text, []));
         }
         $index = SpellingIndex::of($this->language());
         if ($isCall && $this->knows($object->text)) {

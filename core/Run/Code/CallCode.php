@@ -187,6 +187,15 @@ final class CallCode
         }
         [$list, $index] = [$this->compiler->temporary(), $this->compiler->temporary()];
         [$container, $at] = $argument->operands();
+        if ($argument instanceof Item && Given::isPlace($container) && $this->compiler->types->expression($this->compiler->part, $container)->isTextual()) {
+            // A letter put back makes another text (C++17, 24.3.2.5).
+            $found = $put = [];
+            $text = $this->reference($container, $found, $put);
+            array_push($before, ...[...$found, "$index = ".$this->compiler->expression($at), "$kept = \$v->item($text, $index)"]);
+            array_push($after, ...["$text = \$v->withLetter($text, $index, $kept)", ...$put]);
+
+            return $kept;
+        }
         $found = $isMade ? "\$v->valueOrPut($list, $index, ".$this->compiler->expression($argument->operands()[2]).')' : "\$v->item($list, $index)";
         array_push($before, "$list = ".$this->compiler->expression($container), "$index = ".$this->compiler->expression($at), "$kept = $found");
         $after[] = "\$v->put($list, $index, $kept)";

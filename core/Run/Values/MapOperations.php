@@ -46,6 +46,19 @@ trait MapOperations
         return $map;
     }
 
+    /** Two lists, maps or sets of one kind get what the other one has. */
+    public function exchange(mixed $one, mixed $other): void
+    {
+        if ($one instanceof ListValue && $other instanceof ListValue) {
+            [$one->items, $other->items] = [$other->items, $one->items];
+        } else {
+            [$one, $other] = [self::map_($one), self::map_($other)];
+            [$one->entries, $other->entries, $one->table, $other->table] = [$other->entries, $one->entries, $other->table, $one->table];
+        }
+        $this->told($one);
+        $this->told($other);
+    }
+
     /** A map or a set gets what another one has, and nothing else. */
     public function refill(mixed $place, mixed $other): void
     {

@@ -309,6 +309,22 @@ trait TextOperations
         return implode('', $letters);
     }
 
+    /** A text as C has it, which ends where a letter is nought, and grows by what is put behind it (C11, 7.1.1). */
+    public function withLetterOfC(mixed $text, mixed $index, mixed $letter): string
+    {
+        [$text, $at] = [self::text_($text), self::whole($index)];
+        $letter = \is_string($letter) ? $letter : $this->letter($letter);
+        if ($at < 0) {
+            throw new RunError('no_item', ['index' => $at, 'size' => mb_strlen($text)]);
+        }
+        $before = mb_substr($text, 0, $at);
+        if ("\0" === $letter) {
+            return $before;
+        }
+
+        return $this->bounded($before.str_repeat("\0", max(0, $at - mb_strlen($text))).$letter.mb_substr($text, $at + 1));
+    }
+
     public function replaced(mixed $text, mixed $old, mixed $new): string
     {
         if ($old instanceof PatternValue) {

@@ -28,6 +28,7 @@ return [
     new ValueOperation(OperationKey::TextFrom, 2, Result::Text, python: '{0}[{1}:]', javaScript: '{0}.slice({1})', cpp: '{0}.substr({1})'),
     new ValueOperation(OperationKey::TextPart, 3, Result::Text, python: '{0}[{1}:{1:7} + {2:8}]', javaScript: '{0}.slice({1}, {1:7} + {2:8})', cpp: '{0}.substr({1}, {2})'),
     new ValueOperation(OperationKey::LetterAt, 2, Result::Text, python: '{0}[{1}:{1:7} + 1]', javaScript: '{0}.charAt({1})', cpp: '@letter_at({0}, {1})'),
+    new ValueOperation(OperationKey::WithLetterOfC, 3, Result::Text, python: '@with_letter_of_c({0}, {1}, {2})', javaScript: '@withLetterOfC({0}, {1}, {2})', cpp: '@with_letter_of_c({0}, {1}, {2})'),
     new ValueOperation(OperationKey::WithLetter, 3, Result::Text, python: '@with_letter({0}, {1}, {2})', javaScript: '@withLetter({0}, {1}, {2})', cpp: '@with_letter({0}, {1}, {2})'),
     new ValueOperation(OperationKey::Replaced, 3, Result::Text, python: '{0}.replace({1}, {2})', javaScript: '{0}.replaceAll({1}, {2})', cpp: '@replaced({0}, {1}, {2})'),
     new ValueOperation(OperationKey::ReplacedFirst, 3, Result::Text, python: '{0}.replace({1}, {2}, 1)', javaScript: '{0}.replace({1}, {2})', cpp: '@replaced_first({0}, {1}, {2})'),

@@ -19,6 +19,7 @@ use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Given;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
@@ -28,6 +29,7 @@ use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -356,21 +358,32 @@ final class DeclarationRows
     /** A list, a map or a set that has another name somewhere gets other items, and stays what it is (C++17, 11.3.2 and 26.2.1). */
     public function asItself(Statement $row): Statement
     {
-        if (!$row instanceof SetVariable || null !== $row->declared) {
-            return $row;
+        if ($row instanceof SetSeveral && 2 === \count($row->targets) && $row->targets == array_reverse($row->values) && [] !== array_filter($row->targets, $this->isHolderElsewhere(...))) {
+            return new Perform($row->id, new Operation(OperationKey::Exchange, $row->values));
         }
-        $place = new VariableRead($row->variable);
-        $type = $this->parser->typeOf($place);
-        $known = $this->typeBehind($row->variable);
-        if (!str_ends_with($type, '&') && !isset($this->alsoNamed[$this->parser->scope][$row->variable]) || str_starts_with($type, 'const ')) {
+        $letters = $row instanceof SetItem && $row->target instanceof Item ? $row->target->container : null;
+        if ($row instanceof SetItem && $row->target instanceof Item && $letters instanceof VariableRead && 'string' === TypeNames::bare($this->parser->typeOf($letters)) && $this->parser->places->isArray($letters->name)) {
+            // A text of C has room for more letters than it has.
+            $value = null === $row->operator ? $row->value : new Operation(OperationKey::Letter, [new Binary($row->operator, new Operation(OperationKey::Code, [$row->target]), $row->value)]);
+
+            return new SetVariable($row->id, $letters->name, new Operation(OperationKey::WithLetterOfC, [$letters, $row->target->index, $value]));
+        }
+        if (!$row instanceof SetVariable || null !== $row->declared || !$this->isHolderElsewhere($place = new VariableRead($row->variable))) {
             return $row;
         }
 
-        return match (true) {
-            $known->isList() => new Perform($row->id, new Operation(OperationKey::PutRange, [$place, new NothingLiteral(), new NothingLiteral(), $row->value])),
-            $known->isMap(), $known->isSet() => new Perform($row->id, new Operation(OperationKey::Refill, [$place, $row->value])),
-            default => $row,
-        };
+        return new Perform($row->id, $this->typeBehind($row->variable)->isList() ? new Operation(OperationKey::PutRange, [$place, new NothingLiteral(), new NothingLiteral(), $row->value]) : new Operation(OperationKey::Refill, [$place, $row->value]));
+    }
+
+    /** Whether a place is the name of a list, a map or a set that is known by another name, too. */
+    private function isHolderElsewhere(Expression $place): bool
+    {
+        $type = $place instanceof VariableRead ? $this->parser->typeOf($place) : '';
+        if (!$place instanceof VariableRead || str_starts_with($type, 'const ') || !str_ends_with($type, '&') && !isset($this->alsoNamed[$this->parser->scope][$place->name])) {
+            return false;
+        }
+
+        return $this->isHolder($this->typeBehind($place->name));
     }
 
     /** What is given to a reference is given to what it stands for (C++17, 11.3.2). */

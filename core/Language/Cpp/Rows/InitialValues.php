@@ -69,6 +69,12 @@ final class InitialValues
 
         $letters = 'char' === $type && 1 === \count($sizes) && $given instanceof ListLiteral ? $given->items : [];
         $texts = array_filter(array_map(static fn (Expression $letter): ?string => $letter instanceof TextLiteral ? $letter->value : null, $letters), is_string(...));
+        $room = ($sizes[0] ?? null) instanceof Expression ? $this->parser->typeTexts->known($sizes[0]) : null;
+        $isShort = $room instanceof NumberLiteral && \count($texts) === \count($letters) && \count($letters) < $room->value && 'char' === $type && 1 === \count($sizes) && null !== $braces;
+        if ($isShort || 'char' === $type && 1 === \count($sizes) && $given == new ListLiteral([new NumberLiteral(0)])) {
+            // What is not said is nought, which ends a text of C (C++17, 11.6.1).
+            return ['string', new TextLiteral(implode('', array_map(static fn (string $text): string => "\0" === $text ? '' : $text, $texts))), $sizes[0] ?? new NumberLiteral(1)];
+        }
         if ([] !== $texts && \count($texts) === \count($letters) && "\0" === end($texts)) {
             // Letters that end with a nought are a text of C.
             return ['string', new TextLiteral(implode('', \array_slice($texts, 0, -1))), $sizes[0] ?? new NumberLiteral(\count($texts))];

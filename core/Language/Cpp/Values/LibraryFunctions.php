@@ -35,6 +35,9 @@ use Scrivlet\Core\Tree\Walk;
 /** Functions of the standard library (C++17, 23 to 29). */
 final class LibraryFunctions
 {
+    /** The largest number by chance, as the usual machines have it (C++17, 29.6.9). */
+    private const RAND_MAX = 2147483647;
+
     public function __construct(private readonly CppExpressions $parser)
     {
     }
@@ -280,8 +283,8 @@ final class LibraryFunctions
                 return $this->parser->transient('max_element' === $name ? OperationKey::GreatestPlace : OperationKey::LeastPlace, [$first, $sorted->arguments[1]]);
             }
         }
-        if ('rand' === $name && 0 === $count && $this->parser->is('%')) {
-            return $this->parser->transient(OperationKey::Rand, []);
+        if ('rand' === $name && 0 === $count) {
+            return $this->parser->is('%') ? $this->parser->transient(OperationKey::Rand, []) : new RandomWhole(new NumberLiteral(0), new NumberLiteral(self::RAND_MAX));
         }
         if (\in_array($name, ['printf', 'scanf', 'malloc', 'system', 'rand', 'srand'], true)) {
             $this->parser->fail('unsupported', $token, ['what' => $name.'()']);

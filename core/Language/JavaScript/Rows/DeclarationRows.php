@@ -295,7 +295,13 @@ final class DeclarationRows
         if (null !== $near) {
             $this->parser->mistake('misspelt_name', $name->offset, \strlen($name->text), ['name' => $name->text, 'near' => $near], [new Replacement($name->offset, \strlen($name->text), $near)]);
         } else {
-            $this->parser->mistake('let_missing', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($name->offset, 0, 'let ')]);
+            $mended = [new Replacement($name->offset, 0, 'let ')];
+            if ($this->parser->isStrict()) {
+                $this->parser->symbols->silenced[$name->text] = true;
+                // The row is what the machine stops at (ECMA-262, 6.2.5.6).
+                $this->parser->fail('let_missing', $name, ['name' => $name->text], $mended);
+            }
+            $this->parser->mistake('let_missing', $name->offset, \strlen($name->text), ['name' => $name->text], $mended);
         }
         $this->parser->declared[$this->parser->scope][$name->text] = true;
         $this->parser->symbols->silenced[$name->text] = true;

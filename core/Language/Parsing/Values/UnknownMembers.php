@@ -45,7 +45,7 @@ final class UnknownMembers
     {
         $isMeant = $this->parser->mayFail($name->offset) && !$this->parser->facts->typed && !$this->parser->facts->undefined && 1 !== preg_match('/__$/D', $name->text);
 
-        return ($isMeant || $this->keepsByText()) && null === $this->near($name) ? new Field($receiver, $name->text) : $this->unknownMethod($name, $called);
+        return ($isMeant || !$called && $this->keepsByText()) && null === $this->near($name) ? new Field($receiver, $name->text) : $this->unknownMethod($name, $called);
     }
 
     /** Whether objects are given fields by texts, which may be any: `setattr(bed, side, 3)`, `bed.__dict__.update(sides)`. */
