@@ -8,6 +8,22 @@ declare(strict_types=1);
  * @return array<string, array{string, array<string, array{string, string}>, array<string, string>}> what stands above, places by name, deeds by name
  */
 
+// Things that a function is given by reference, by what shows of them, what is done to them, and another of their kind.
+$given = [];
+foreach ([
+    'whole' => ['int', '3', '8', '@', '@ += 2;'], 'real' => ['double', '1.5', '2.25', '@', '@ /= 2;'], 'text' => ['string', '"pea"', '"bean"', '@', '@ += "s";'], 'letter' => ['char', "'c'", "'q'", '@', '@++;'],
+    'list' => ['vector<int>', '{1, 2}', '{7}', '@.size() << @[0]', '@.push_back(5);'], 'rows' => ['vector<vector<int>>', '{{1}, {2, 3}}', '{{9}}', '@.size() << @[0][0] << @.back().size()', '@[0][0] += 5;'],
+    'map' => ['map<string, int>', '{{"k", 1}}', '{{"k", 6}, {"m", 2}}', '@.size() << @["k"]', '@["n"] = 3;'], 'set' => ['set<int>', '{1, 2}', '{5}', '@.size() << @.count(1)', '@.insert(9);'],
+    'pair' => ['pair<int, string>', '{1, "u"}', '{2, "v"}', '@.first << @.second', '@.first += 4;'], 'object' => ['Bed', '{2, "fern"}', '{5, "moss"}', '@.n << @.name', '@.n++;'],
+    'queue' => ['deque<int>', '{1, 2}', '{7}', '@.size() << @.front()', '@.push_front(4);'],
+] as $name => [$type, $one, $other, $shown, $changed]) {
+    [$show, $change] = [str_replace('@', 'x', $shown), str_replace('@', 'x', $changed)];
+    $above = "$type o = $other, b = $one; auto show = [](const $type& given) { $type x = given; cout << $show << ' '; }; auto all = []($type& x, $type y) { x = y; $change }; auto turn = []($type& x, $type& y) { swap(x, y); $change }; auto part = []($type& x) { $change return 7; };";
+    foreach (['variable' => ['', 'b'], 'item' => ["vector<$type> l(2); l[1] = b;", 'l[1]'], 'field' => ["struct H { $type f; }; H h; h.f = b;", 'h.f'], 'entry' => ["map<int, $type> e; e[4] = b;", 'e[4]'], 'deep' => ["vector<vector<$type>> d(2); d[1].push_back(b);", 'd[1][0]'], 'array' => ["$type s[2]; s[1] = b;", 's[1]']] as $where => [$made, $value]) {
+        $given["$name, $where"] = ["$above $made", $value];
+    }
+}
+
 return [
     'things that are copied' => [<<<'CPP'
         #include <bits/stdc++.h>
@@ -233,5 +249,17 @@ return [
         'fill' => 'string f(2, X); f.insert(0, 1, X); f.append(2, X); cout << f << f.length();',
         'cmp' => 'string z = "b"; cout << (z[0] == X) << (z == string(1, X)) << (X < z[0]);',
         'ss' => 'stringstream o; o << X << 1 << X; cout << o.str(); ostringstream k; k << (int) X; cout << k.str();',
+    ]],
+    'things given by reference' => [<<<'CPP'
+        #include <bits/stdc++.h>
+        using namespace std;
+        struct Bed { int n; string name; };
+
+        CPP, $given, [
+        'all' => 'all(X, o); show(X); show(o);',
+        'twice' => 'all(X, o); all(X, X); show(X); show(o);',
+        'turned' => 'turn(X, o); show(X); show(o);',
+        'part' => 'cout << part(X) + part(o); show(X); show(o);',
+        'after' => 'all(X, o); part(o); show(X); show(o); o = X; part(X); show(o); show(X);',
     ]],
 ];

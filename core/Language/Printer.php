@@ -873,7 +873,7 @@ abstract class Printer
     {
         $chosen = null;
         foreach ($spellings as $spelling) {
-            if (1 !== preg_match('/^(text|texts|list|lists|map|set|whole|letter|objects)\?(.*)$/s', $spelling, $match)) {
+            if (1 !== preg_match('/^(text|texts|list|lists|map|set|whole|letter|object|objects)\?(.*)$/s', $spelling, $match)) {
                 $chosen ??= $spelling;
             } elseif (match ($match[1]) {
                 'text' => TypeKind::Text === $first->kind,
@@ -884,6 +884,7 @@ abstract class Printer
                 'set' => $first->isSet(),
                 'whole' => $first->isWhole(),
                 'letter' => TypeKind::Letter === $first->kind,
+                'object' => null !== $first->class,
                 'objects' => self::holdsObjects($first),
             }) {
                 return $match[2];

@@ -31,6 +31,8 @@ final class GoldenTest extends TestCase
     private const NAMED = ['c = toupper(c)' => 'text[at] = char(toupper(text[at]))'];
     /** Texts that left out a row of their blocks, or still said one that was switched off: rows that had one text together were not taken apart. And rows that were printed without what the text around them counts on. */
     private const MENDED = [
+        // How a row is printed that was switched off.
+        'kept-1.jsonl backwards.cpp off' => ['word = ask_word();' => 'cin >> word;'],
         'kept-1.jsonl by-reference.cpp filled' => ["a_2 = 77;\n\n" => "a_2 = 77;\n    int b = 4;\n", 'twice(a)' => 'twice(a_2)', 'swapped(a, b)' => 'swapped(a_2, b)', 'swap(a, b)' => 'swap(a_2, b)', '<< a << " "' => '<< a_2 << " "'],
         'kept-1.jsonl functions.cpp filled' => ["}\n\nbool" => "}\nbool"],
         'kept-1.jsonl grid.cpp off' => ["for (int row  =  0; row < 3; row++)\n" => "for (int row = 0; row < 3; row++) {\n", "        // }\n    grid[1]" => "        // }\n    }\n    grid[1]"],

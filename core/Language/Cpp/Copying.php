@@ -193,11 +193,23 @@ final class Copying
             return $this->copyOf($value, TypeNames::read($scope->class()));
         }
         $isKept = $value instanceof VariableRead || $value instanceof Item || $value instanceof Field || $value instanceof Operation && \in_array($value->key, [OperationKey::ValueOrPut, OperationKey::ValueOr, OperationKey::First, OperationKey::Last], true);
-        if (!$isKept || !$this->isContainer($value, $scope)) {
+        if (!$isKept && !$this->givesPlace($value) || !$this->isContainer($value, $scope)) {
             return $value;
         }
 
         return $this->copyOf($value, $this->types->expression($scope, $value));
+    }
+
+    /** Whether a function gives what is kept elsewhere by another name for it (C++17, 8.2.2). */
+    private function givesPlace(Expression $value): bool
+    {
+        $givers = match (true) {
+            $value instanceof OwnValue => array_filter([$this->program->functionNamed($value->function)]),
+            $value instanceof MethodCall => array_filter($this->program->definitions(), static fn (FunctionDefinition $one): bool => '' !== $one->class() && $one->shortName() === $value->method),
+            default => [],
+        };
+
+        return [] !== array_filter($givers, static fn (FunctionDefinition $one): bool => str_ends_with($one->types[''] ?? '', '&'));
     }
 
     private function copyOf(Expression $value, StaticType $type): Operation
@@ -292,9 +304,9 @@ final class Copying
 
             return $first instanceof VariableRead ? new SetVariable($row->id, $first->name, $value, $row->off) : new SetItem($row->id, $first, $value, null, $row->off);
         }
-        if (\in_array($operation->key, [OperationKey::Append, OperationKey::Prepend, OperationKey::Insert, OperationKey::ValueOrPut], true)) {
-            $last = \count($operation->arguments) - 1;
-
+        $last = \count($operation->arguments) - 1;
+        $isFilled = \in_array($operation->key, [OperationKey::PutRange, OperationKey::Refill], true) && $this->isPlace($operation->arguments[$last]) && $this->isDeep($this->types->expression($scope, $operation->arguments[$last]), 0);
+        if ($isFilled || \in_array($operation->key, [OperationKey::Append, OperationKey::Prepend, OperationKey::Insert, OperationKey::ValueOrPut], true)) {
             return new Perform($row->id, new Operation($operation->key, array_map(fn (Expression $argument, int $index): Expression => $index === $last ? $this->copied($argument, $scope) : $argument, $operation->arguments, array_keys($operation->arguments))), $row->off);
         }
 

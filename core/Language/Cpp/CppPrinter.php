@@ -463,26 +463,14 @@ final class CppPrinter extends BracePrinter
         };
     }
 
-    /**
-     * The smallest or the largest of several values, which have to be of one type (C++17, 28.7.8); a whole number is not
-     * made a number with a point in braces (11.6.4, narrowing).
-     *
-     * @param list<Expression> $values
-     */
-    private function extreme(OperationKey $key, array $values, string $type): string
-    {
-        $name = OperationKey::Smaller === $key ? 'min' : 'max';
-        $types = array_unique(array_map(fn (Expression $value): string => $this->typed($this->type($value)), $values));
-        if (1 === \count($types)) {
-            return 2 === \count($values) ? "$name({$this->listed($values)})" : "$name({{$this->listed($values)}})";
-        }
-        $first = $this->expression(array_shift($values) ?? new NothingLiteral());
-
-        return array_reduce($values, fn (string $before, Expression $value): string => "$name<$type>($before, {$this->expression($value)})", $first);
-    }
-
     protected function operation(Operation $operation, int $around): string
     {
+        if (\in_array($operation->key, [OperationKey::Copied, OperationKey::DeepCopied], true) && isset($this->program->handwriting[Language::Cpp->value])) {
+            // What is kept, given or handed over is a copy anyway (C++17, 11.6).
+            $of = $operation->arguments[0];
+
+            return TypeKind::Object === $this->type($of)->kind ? $this->bracket('*'.$this->operand($of, self::POSTFIX), self::POSTFIX - 1, $around) : $this->expression($of, $around);
+        }
         $stream = $this->ofStream($operation);
         if (null !== $stream) {
             return $stream;
@@ -523,7 +511,7 @@ final class CppPrinter extends BracePrinter
         }
 
         if (\in_array($operation->key, [OperationKey::Smaller, OperationKey::Larger], true)) {
-            return $this->extreme($operation->key, $operation->arguments, $this->typed($this->type($operation)));
+            return Extremes::of($operation->key, array_map(fn (Expression $value): string => $this->typed($this->type($value)), $operation->arguments), array_map(fn (Expression $value): string => $this->expression($value), $operation->arguments), $this->typed($this->type($operation)));
         }
 
         $many = ManyLetters::in($operation, $this->type(...), isset($this->program->handwriting[Language::Cpp->value]));
@@ -626,6 +614,10 @@ final class CppPrinter extends BracePrinter
             return $this->changed($this->itemTarget($set), $sum->left, $sum->operator, $sum->right);
         }
 
+        $read = null === $set->operator ? $this->typedInto($this->itemTarget($set), $this->type($set->target), $sum) : null;
+        if (null !== $read) {
+            return $read;
+        }
         $kept = $set->target instanceof Item && null === $set->operator ? $this->type($set->target->container)->element : null;
 
         return null === $kept || [] !== $this->type($set->target->container)->parts ? parent::setItem($set) : $this->changedPlace($set->target, $this->itemTarget($set), $sum) ?? $this->itemTarget($set).' = '.$this->given($sum, $kept);
@@ -763,21 +755,22 @@ final class CppPrinter extends BracePrinter
             return $this->name($set->variable).'['.$this->expression($value->arguments[1]).'] = '.$this->letterOf($value->arguments[2]);
         }
         if (!$this->declarations->isAt($set)) {
-            return $this->name($set->variable).' = '.$this->given($value, $this->types->variable($this->part, $set->variable));
+            return $this->typedInto($this->name($set->variable), $this->types->variable($this->part, $set->variable), $value) ?? $this->name($set->variable).' = '.$this->given($value, $this->types->variable($this->part, $set->variable));
         }
         $type = $set->declared ?? $this->typed($this->types->variable($this->part, $set->variable));
-        if ($value instanceof Operation && OperationKey::TextStream === $value->key && str_ends_with($type, 'stringstream')) {
-            return $type.' '.$this->name($set->variable).($value->arguments[0] == new TextLiteral('') ? '' : '('.$this->expression($value->arguments[0]).')');
-        }
-        $entries = $value instanceof Operation && \in_array($value->key, [OperationKey::Copied, OperationKey::AsList], true) ? $value->arguments[0] : null;
-        if ($entries instanceof Operation && OperationKey::Entries === $entries->key && str_starts_with($type, 'vector<')) {
-            $map = $this->expression($entries->arguments[0], self::POSTFIX);
-
-            return $type.' '.$this->name($set->variable)."($map.begin(), $map.end())";
+        $behind = DeclaredValues::behind($type, $value, fn (Expression $part): string => $this->expression($part));
+        if (null !== $behind) {
+            return "$type {$this->name($set->variable)}$behind";
         }
         $text = $value instanceof ListLiteral || $value instanceof MapLiteral ? $this->braced($value) : ('auto' === $type ? $this->lifted($value, 0) : $this->expression(null === $set->declared ? $this->fitting($this->types->variable($this->part, $set->variable), $value) : $value));
 
         return $type.' '.$this->name($set->variable).' = '.$text;
+    }
+
+    /** What is typed in goes into its place where the program was typed in C++; elsewhere each question is for a line of its own. */
+    private function typedInto(string $place, StaticType $type, Expression $value): ?string
+    {
+        return isset($this->program->handwriting[Language::Cpp->value]) ? TypedIn::into($place, $type, $value) : null;
     }
 
     /** A new list or map is of the type of what it is put into, and a letter a text where that is one. */
@@ -816,8 +809,7 @@ final class CppPrinter extends BracePrinter
                     // C++ itself does not write them (C++17, 30.7.5.2).
                     $this->need('<<');
                 }
-                // What is written needs no text made of it first.
-                $parts[] = (string) preg_replace('/^string\((\w+\.what\(\))\)$/D', '$1', $this->expression($part, self::ADDED));
+                $parts[] = ShownParts::shortened($part, $this->expression($part, self::ADDED));
             }
         }
 

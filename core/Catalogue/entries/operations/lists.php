@@ -46,7 +46,7 @@ return [
     new ValueOperation(OperationKey::Greatest, 1, Result::Item, python: 'max({0})', javaScript: ['Math.max(...{0})', 'texts?@greatest({0})', 'text?@greatest({0})'], cpp: '@greatest({0})'),
     new ValueOperation(OperationKey::First, 1, Result::Item, python: '{0}[0]', javaScript: '{0}[0]', cpp: '{0}.front()'),
     new ValueOperation(OperationKey::Last, 1, Result::Item, python: '{0}[-1]', javaScript: '{0}.at(-1)', cpp: '{0}.back()'),
-    new ValueOperation(OperationKey::Copied, 1, Result::Same, python: '{0}.copy()', javaScript: ['[...{0}]', 'map?{ ...{0} }', 'set?new Set({0})', '{0}.slice()'], cpp: '@copied({0})'),
+    new ValueOperation(OperationKey::Copied, 1, Result::Same, python: '{0}.copy()', javaScript: ['[...{0}]', 'map?{ ...{0} }', 'set?new Set({0})', 'object?@copied({0})', '{0}.slice()'], cpp: '@copied({0})'),
     new ValueOperation(OperationKey::AsList, 1, Result::Same, python: ['list({0})', 'iter({0})'], javaScript: '[...{0}]', cpp: '@copied({0})'),
     new ValueOperation(OperationKey::Concatenated, 2, Result::Same, python: '7|{0:7} + {1:8}', javaScript: ['{0}.concat({1})', '[...{0}, ...{1}]'], cpp: '@concatenated({0}, {1})'),
     new ValueOperation(OperationKey::Numbers, 3, Result::Wholes, python: 'list(range({0}, {1}, {2}))', javaScript: '@numbers({0}, {1}, {2})', cpp: '@numbers({0}, {1}, {2})'),

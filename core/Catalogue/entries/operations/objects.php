@@ -20,7 +20,7 @@ return [
     new ValueOperation(OperationKey::AsPlaces, 1, Result::Unknown, python: '{0}._asdict()'),
     new ValueOperation(OperationKey::Frozen, 1, Result::First, javaScript: 'Object.freeze({0})', changes: true),
     new ValueOperation(OperationKey::IsFrozen, 1, Result::Truth, javaScript: 'Object.isFrozen({0})'),
-    new ValueOperation(OperationKey::Followed, 1, Result::First, python: 'copy.copy({0})', cpp: '*{0}'),
+    new ValueOperation(OperationKey::Followed, 1, Result::First, python: 'copy.copy({0})', javaScript: '@copied({0})', cpp: '*{0}'),
     new ValueOperation(OperationKey::Itself, 1, Result::First, python: '{0}', javaScript: '{0}', cpp: '&{0}'),
     new ValueOperation(OperationKey::KindName, 1, Result::Text, python: 'type({0}).__name__', javaScript: '{0}.constructor.name'),
     new ValueOperation(OperationKey::Kind, 1, Result::Text, python: 'type({0})'),

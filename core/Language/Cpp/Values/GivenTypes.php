@@ -17,9 +17,19 @@ final class GivenTypes
     private ?array $heads = null;
     /** @var array<string, string> */
     private array $known = [];
+    /** @var array<string, string> */
+    private array $pointed = [];
 
     public function __construct(private readonly CppExpressions $parser)
     {
+    }
+
+    /** The type of what a function gives a pointer to; '' where it gives none, or nobody knows. */
+    public function pointedTo(string $name): string
+    {
+        $this->of($name);
+
+        return $this->pointed[substr($name, (int) strrpos('.'.$name, '.'))] ?? '';
     }
 
     /** The type that a function gives, as its head says it; '' where heads of one name say several, or none is there. */
@@ -46,6 +56,11 @@ final class GivenTypes
             $types[$this->typeBetween($begin, $at)] = true;
         }
         $this->parser->aliases = $aliases;
+        if (1 === \count($types) && str_ends_with($pointed = (string) array_key_first($types), '*')) {
+            $this->pointed[$name] = trim($pointed, '* ');
+
+            return '';
+        }
 
         return 1 === \count($types) ? (string) array_key_first($types) : '';
     }
@@ -65,9 +80,8 @@ final class GivenTypes
         $this->parser->at = $at;
         Parser::cutTo($this->parser->mistakes, $mistakes);
         Parser::cutTo($this->parser->symbols->reads, $reads);
-        $isPointer = str_ends_with($type, '*');
 
-        return $isAll && !$isPointer && 'auto' !== $type && 'void' !== $type ? trim((string) preg_replace('/^const\s+|\s*&$/D', '', $type)) : '';
+        return $isAll && 'auto' !== $type && 'void' !== $type ? trim((string) preg_replace('/^const\s+|\s*&$/D', '', $type)) : '';
     }
 
     /** @return array<string, list<array{int, int}>> where what a function gives begins, and where its name stands */

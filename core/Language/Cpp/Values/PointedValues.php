@@ -12,10 +12,12 @@ use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\VariableRead;
 
 /** What pointers and iterators point at, and where they are. */
@@ -108,6 +110,11 @@ final class PointedValues
             if (TypeNames::read($this->parser->typeOf($thing))->isList()) {
                 // An array of C stands for its first item (C++17, 7.2).
                 return $this->parser->postfix(new Item($thing, new NumberLiteral(0)));
+            }
+
+            $giver = $thing instanceof MethodCall ? $thing->method : ($thing instanceof OwnValue ? $thing->function : null);
+            if ($isTaken && null !== $giver && 0 === $around && \in_array($this->parser->sign(), [';', ')', '}', ','], true) && null !== TypeNames::read($this->parser->givenTypes->pointedTo($giver))->class) {
+                return new Operation(OperationKey::Followed, [$thing]);
             }
 
             // What is pointed at is taken as a thing of its own (C++17, 8.3.1).

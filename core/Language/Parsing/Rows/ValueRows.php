@@ -67,6 +67,9 @@ final class ValueRows
         $asked = $this->takenAsked();
         if (null !== $asked) {
             $rows = [new Perform($this->parser->newId(), $asked), $row];
+            foreach ($this->parser->steps as [$name, $isUp]) {
+                $rows[] = $this->parser->changed(new VariableRead($name), $isUp ? Operator::Add : Operator::Subtract, new NumberLiteral(1), $token->offset);
+            }
             $this->parser->cutTogether($rows, $token->offset);
 
             return $rows;
