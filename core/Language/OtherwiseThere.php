@@ -13,6 +13,7 @@ use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\DoWhile;
@@ -37,6 +38,7 @@ use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
@@ -334,8 +336,25 @@ final class OtherwiseThere
         return [] !== array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof VariableRead && $part->name === $name || $part instanceof OwnValue && $part->function === $name);
     }
 
+    /** Whether numbers are made of texts anywhere. */
+    private function readsNumbers(): bool
+    {
+        foreach ($this->program->scopes() as $part) {
+            foreach ($this->program->rowsOf($part) as $row) {
+                foreach ($row->off ? [] : Walk::expressionsOf($row) as $value) {
+                    if ($value instanceof Operation && \in_array($value->key, [OperationKey::ToWhole, OperationKey::ToNumber, OperationKey::LeadingNumber, OperationKey::FromBase], true) && !$this->types->expression($part, $value->arguments[0])->isNumeric()) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
+    }
+
     private function values(Semantics $from): ?string
     {
+        $readsNumbers = null;
         foreach ($this->program->scopes() as $part) {
             foreach ($this->program->rowsOf($part) as $row) {
                 foreach ($row->off ? [] : Walk::expressionsOf($row) as $value) {
@@ -356,6 +375,18 @@ final class OtherwiseThere
                     }
                     if ($from->ordersObjects && !$this->other->ordersObjects && $value instanceof Operation && \in_array($value->key, [OperationKey::Least, OperationKey::Greatest], true) && ($kinds[0][0]->element?->isList() ?? false)) {
                         // A list is no number there (ECMA-262, 21.3.2.24).
+                        return ValueOperations::get($value->key)->example();
+                    }
+                    if ($from->namedPlaces && !$this->other->namedPlaces && $value instanceof Operation && \in_array($value->key, [OperationKey::Keys, OperationKey::Values, OperationKey::Entries], true) && ($kinds[0][0]->isList() || TypeKind::Mixed === $kinds[0][0]->kind)) {
+                        // Only there has a list keys.
+                        return ValueOperations::get($value->key)->example();
+                    }
+                    if ($from->coerces && !$this->other->coerces && $value instanceof Operation && \in_array($value->key, [OperationKey::IsNoNumber, OperationKey::IsNan], true) && ($readsNumbers ??= $this->readsNumbers())) {
+                        // A text that is no number stops the program elsewhere, before it is asked whether it is one (ECMA-262, 7.1.4.1).
+                        return ValueOperations::get($value->key)->example('javascript');
+                    }
+                    if (!$from->strictTexts && ($this->other->strictTexts || $this->other->typed) && !$from->typed && $value instanceof Operation && OperationKey::Joined === $value->key && !($kinds[0][1] instanceof Collected && $kinds[0][1]->value instanceof Item && $kinds[0][1]->value->index instanceof TextLiteral) && \in_array($kinds[0][0]->item()->kind, [TypeKind::Mixed, TypeKind::Truth, TypeKind::List, TypeKind::Map], true)) {
+                        // What is no text becomes one there, and nothing becomes none (ECMA-262, 23.1.3.18).
                         return ValueOperations::get($value->key)->example();
                     }
                     $isKeyed = $value instanceof MapLiteral && [] !== array_filter($kinds, static fn (array $kind, int $at): bool => 0 === $at % 2 && $kind[0]->isList(), \ARRAY_FILTER_USE_BOTH)

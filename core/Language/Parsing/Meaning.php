@@ -660,6 +660,10 @@ final class Meaning
 
             return $asked === $expression->arguments[0] || $this->facts->emptyIsFalse ? $expression : new Operation(OperationKey::ToTruth, [$asked]);
         }
+        if ($expression instanceof Collected && $this->facts->namedPlaces && $expression->over instanceof Operation && OperationKey::Keys === $expression->over->key && $this->type($expression->over->arguments[0])->isMap()) {
+            // Whoever goes over a map goes over its keys; a list has places beside its items.
+            return new Collected($expression->value, $expression->variable, $expression->over->arguments[0], $expression->condition);
+        }
         if ($expression instanceof Operation && OperationKey::Length === $expression->key && $this->facts->namedPlaces && ($operands[0] instanceof VariableRead || $operands[0] instanceof Field || $operands[0] instanceof Item || $operands[0] instanceof MapLiteral)) {
             $asked = $this->type($expression->arguments[0]);
             if (TypeKind::Object === $asked->kind || $asked->isMap()) {

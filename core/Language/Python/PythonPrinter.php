@@ -960,6 +960,12 @@ class PythonPrinter extends Printer
         if (OperationKey::FailureFirst === $operation->key && $of instanceof VariableRead) {
             return $this->name($of->name).'.args[0]';
         }
+        if (OperationKey::Joined === $operation->key && isset($this->program->handwriting[Language::JavaScript->value]) && null !== $of && \in_array($this->type($of)->item()->kind, [TypeKind::Unknown, TypeKind::Mixed], true)) {
+            // They need not be texts where the program was typed.
+            $each = $of instanceof Collected ? new Collected(new Operation(OperationKey::ToText, [$of->value]), $of->variable, $of->over, $of->condition) : new Collected(new Operation(OperationKey::ToText, [new VariableRead('item')]), 'item', $of);
+
+            return $this->operand($operation->arguments[1], self::POSTFIX).".join({$this->comprehension($each)})";
+        }
         if (OperationKey::PutRange === $operation->key) {
             [$list, $from, $to, $items] = $operation->arguments;
             [$from, $to] = array_map(fn (Expression $bound): string => $bound instanceof NothingLiteral ? '' : $this->expression($bound), [$from, $to]);

@@ -33,6 +33,7 @@ use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 
 /** Variables that are declared. */
@@ -364,7 +365,12 @@ final class DeclarationRows
         $letters = $row instanceof SetItem && $row->target instanceof Item ? $row->target->container : null;
         if ($row instanceof SetItem && $row->target instanceof Item && $letters instanceof VariableRead && 'string' === TypeNames::bare($this->parser->typeOf($letters)) && $this->parser->places->isArray($letters->name)) {
             // A text of C has room for more letters than it has.
-            $value = null === $row->operator ? $row->value : new Operation(OperationKey::Letter, [new Binary($row->operator, new Operation(OperationKey::Code, [$row->target]), $row->value)]);
+            $value = match (true) {
+                null !== $row->operator => new Operation(OperationKey::Letter, [new Binary($row->operator, new Operation(OperationKey::Code, [$row->target]), $row->value)]),
+                $row->value instanceof NumberLiteral => new TextLiteral(\chr((int) $row->value->value & 127), true),
+                $row->value instanceof Binary && $row->value->operator->isArithmetic() => new Operation(OperationKey::Letter, [$row->value]),
+                default => $row->value,
+            };
 
             return new SetVariable($row->id, $letters->name, new Operation(OperationKey::WithLetterOfC, [$letters, $row->target->index, $value]));
         }

@@ -131,6 +131,24 @@ final class Announcements
         return $found;
     }
 
+    /** What a class is given behind its braces, for all its objects: `Bed.count = 0;`. A function would be one of its methods. */
+    private function announceGivenToClasses(): void
+    {
+        foreach ($this->parser->tokens as $at => $token) {
+            $member = $this->parser->tokens[$at + 2] ?? null;
+            $value = $this->parser->tokens[$at + 4]->text ?? '';
+            if (!isset($this->parser->classes->parents[$token->text]) || TokenKind::Name !== $member?->kind || '.' !== $this->parser->tokens[$at + 1]->text || '=' !== ($this->parser->tokens[$at + 3]->text ?? '') || !isset($this->parser->begins[$at]) && !\in_array($this->parser->tokens[$at - 1]->text ?? '', [';', '{', '}'], true)) {
+                continue;
+            }
+            $isFunction = 'function' === $value || 'async' === $value || '=>' === ($this->parser->tokens[$at + 5]->text ?? '') || '(' === $value && '=>' === ($this->parser->tokens[($this->parser->partners[$at + 4] ?? $at) + 1]->text ?? '');
+            if (!$isFunction && 'prototype' !== $member->text && !isset($this->parser->classes->methods[$token->text][$member->text])) {
+                $this->parser->classes->statics[$token->text][$member->text] = true;
+                // Nothing until then, which may be asked for.
+                $this->parser->symbols->writes[''] += ["$token->text.$member->text" => 0];
+            }
+        }
+    }
+
     /** What classes there are, and what their objects can do and keep. */
     private function announceClasses(): void
     {
@@ -202,6 +220,7 @@ final class Announcements
         }
         $this->readItselfOfClasses($ofClasses);
         $this->parser->madeByFunctions->announceMakersOfObjects();
+        $this->announceGivenToClasses();
         if ([] === $this->parser->classes->parents) {
             return;
         }

@@ -439,7 +439,7 @@ final class LibraryMethods
     private function collected(Expression $over, Lambda $lambda, bool $maps): Expression
     {
         $name = $lambda->parameters[0];
-        $over = $over instanceof Operation && \in_array($over->key, [OperationKey::Keys, OperationKey::Copied, OperationKey::Letters], true) ? $over->arguments[0] : $over;
+        $over = $over instanceof Operation && \in_array($over->key, [OperationKey::Copied, OperationKey::Letters], true) ? $over->arguments[0] : $over;
         if (!$maps) {
             return new Collected(new VariableRead($name), $name, $over, $lambda->value);
         }
