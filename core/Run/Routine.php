@@ -193,6 +193,10 @@ abstract class Routine
         }
         // Without such a method of its own, what is given goes to what the class keeps, in this order (C++17, 11.6.1).
         foreach (array_values($arguments) as $index => $argument) {
+            if ($argument instanceof GivenByName) {
+                $this->values->keep($object, \in_array($argument->name, $object->order, true) ? $argument->name : throw new RunError('few_arguments'), $argument->value);
+                continue;
+            }
             Absent::Value === $argument || $this->values->keep($object, $object->order[$index] ?? throw new RunError('few_arguments'), $argument);
         }
         if (isset($this->classes[$object->class][ClassDefinition::READIES])) {
@@ -898,7 +902,13 @@ abstract class Routine
     /** A class as a value: calling it makes an object. */
     final protected function maker(string $class): \Closure
     {
-        return $this->makers[$class] ??= $this->values->named(fn (mixed ...$arguments): mixed => $this->made($class, $this->depth, ...$arguments), $class);
+        if (!isset($this->makers[$class])) {
+            $this->makers[$class] = $this->values->named(fn (mixed ...$arguments): mixed => $this->made($class, $this->depth, ...$arguments), $class);
+            $this->takesNames ??= new \WeakMap();
+            $this->takesNames[$this->makers[$class]] = true;
+        }
+
+        return $this->makers[$class];
     }
 
     /** Of a class that leaves methods open no object can be made. */

@@ -42,6 +42,7 @@ enum OperationKey: string
     case PutStepped = 'put_stepped';
     case PutRange = 'put_range';
     case Refill = 'refill';
+    case Descending = 'descending';
     case Exchange = 'exchange';
     case Logged = 'logged';
     case IsClose = 'is_close';

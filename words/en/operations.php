@@ -137,6 +137,7 @@ return [
     'operation.fields_of' => 'what {0} keeps',
     'operation.named_as' => '{0} under the name of {1}',
     'operation.exchange' => 'exchange what {0} and {1} have',
+    'operation.descending' => '{0} from the greatest to the least',
     'operation.overwrite' => 'let {0} keep what {1} keeps',
     'operation.extend' => 'add all of {1} to {0}',
     'operation.pop' => 'last of {0}, taken out',

@@ -558,6 +558,7 @@ return [
     'plain.operation.fields_of' => 'the map of what {0} keeps',
     'plain.operation.named_as' => '{0}, under the name of {1}',
     'plain.operation.exchange' => 'what {0} has and what {1} has change places',
+    'plain.operation.descending' => '{0}, from the greatest to the least',
     'plain.operation.overwrite' => '{0} keeps from here on what {1} keeps',
     'plain.operation.greatest_or' => 'the greatest item of {0}, or {1} if there is none',
     'plain.operation.least_or' => 'the least item of {0}, or {1} if there is none',

@@ -137,6 +137,7 @@ return [
     'operation.fields_of' => 'ce que contient {0}',
     'operation.named_as' => '{0} sous le nom de {1}',
     'operation.exchange' => 'échanger ce que contiennent {0} et {1}',
+    'operation.descending' => '{0} du plus grand au plus petit',
     'operation.overwrite' => 'donner à {0} tout ce que {1} contient',
     'operation.extend' => 'ajouter tout {1} à {0}',
     'operation.pop' => 'dernier de {0}, retiré',

@@ -757,7 +757,7 @@ final class CppPrinter extends BracePrinter
         if (!$this->declarations->isAt($set)) {
             return $this->typedInto($this->name($set->variable), $this->types->variable($this->part, $set->variable), $value) ?? $this->name($set->variable).' = '.$this->given($value, $this->types->variable($this->part, $set->variable));
         }
-        $type = $set->declared ?? $this->typed($this->types->variable($this->part, $set->variable));
+        [$type, $value] = DeclaredValues::typed($set->declared ?? $this->typed($this->types->variable($this->part, $set->variable)), $value);
         $behind = DeclaredValues::behind($type, $value, fn (Expression $part): string => $this->expression($part));
         if (null !== $behind) {
             return "$type {$this->name($set->variable)}$behind";
@@ -1233,6 +1233,10 @@ final class CppPrinter extends BracePrinter
 
     protected function field(FieldDeclaration $field): void
     {
-        $this->line($field, 'head', ($field->type ?? $this->fieldType($field)).' '.$this->name($field->name).(null === $field->value ? '' : ' = '.$this->expression($field->value)).';');
+        [$type, $value] = DeclaredValues::typed($field->type ?? $this->fieldType($field), $field->value ?? new NothingLiteral());
+        $given = null === $field->value ? '' : DeclaredValues::behind($type, $value, fn (Expression $part): string => $this->expression($part));
+        // A field is given nothing in round brackets (C++17, 12.2).
+        $given = null === $given || str_starts_with($given, '(') ? ' = '.($value instanceof ListLiteral || $value instanceof MapLiteral ? $this->braced($value) : $this->expression($value)) : $given;
+        $this->line($field, 'head', "$type {$this->name($field->name)}$given;");
     }
 }

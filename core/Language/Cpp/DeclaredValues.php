@@ -40,10 +40,23 @@ final class DeclaredValues
             $value instanceof ListLiteral => [] === $value->items && $isOf('vector', 'deque', 'list', 'stack', 'queue', 'priority_queue') ? '' : null,
             $value instanceof MapLiteral => [] === $value->entries && $isOf('map', 'unordered_map') ? '' : null,
             $value instanceof MakeObject => [] === $value->arguments && $value->class === $type ? '' : null,
+            $value instanceof Operation && OperationKey::SetOf === $value->key && ($of[0] ?? null) instanceof ListLiteral && $isOf('set', 'unordered_set') => ' = {'.implode(', ', array_map($expression, $of[0]->items)).'}',
             $value instanceof Operation && OperationKey::SetOf === $value->key => [] === $of && $isOf('set', 'unordered_set', 'multiset') ? '' : null,
             $value instanceof Operation && OperationKey::Filled === $value->key && $isOf('vector', 'deque') => self::isEmpty($of[1]) ? "({$expression($of[0])})" : "({$expression($of[0])}, {$expression($of[1])})",
             default => null,
         };
+    }
+
+    /**
+     * How members stand is said by the type.
+     *
+     * @return array{string, Expression}
+     */
+    public static function typed(string $type, Expression $value): array
+    {
+        $isTold = $value instanceof Operation && OperationKey::Descending === $value->key;
+
+        return [$isTold ? (string) preg_replace('/>$/D', ', greater<>>', $type) : $type, $isTold ? $value->arguments[0] : $value];
     }
 
     /** Whether a value is what stands for nothing of its type. */

@@ -69,4 +69,5 @@ cout << sign << endl;',
     'operation.refill' => "void restart(map<string, int>& beds) {\n    map<string, int> fresh;\n    fresh[\"peas\"] = 1;\n    beds = fresh;\n}\n\nint main() {\n    map<string, int> beds;\n    beds[\"kale\"] = 3;\n    restart(beds);\n    cout << beds.size() << \" \" << beds[\"peas\"] << endl;\n}",
     'operation.exchange' => "void turn(vector<int>& one, vector<int>& other) {\n    swap(one, other);\n}\n\nint main() {\n    vector<int> beds = {3, 5};\n    vector<int> pots = {1};\n    turn(beds, pots);\n    cout << beds.size() << pots.size() << endl;\n}",
     'operation.with_letter_of_c' => "char bed[4];\nbed[0] = 'p';\nbed[1] = 'e';\nbed[2] = 'a';\nbed[3] = '\\0';\ncout << bed << endl;",
+    'operation.descending' => "set<int, greater<int>> beds = {3, 8, 5};\nfor (int bed : beds) {\n    cout << bed << endl;\n}",
 ];

@@ -349,12 +349,23 @@ final class CppValues extends Values
 
     protected function sorted_(MapValue $map): void
     {
-        uasort($map->entries, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        uasort($map->entries, $map->descending ? static fn (array $a, array $b): int => $b[0] <=> $a[0] : static fn (array $a, array $b): int => $a[0] <=> $b[0]);
     }
 
     protected function part(mixed $item): string
     {
         return $this->text($item);
+    }
+
+    /** What stands first among members that stand from the greatest to the least is their greatest. */
+    public function least(mixed $list): mixed
+    {
+        return $list instanceof MapValue && $list->descending ? parent::greatest($list) : parent::least($list);
+    }
+
+    public function greatest(mixed $list): mixed
+    {
+        return $list instanceof MapValue && $list->descending ? parent::least($list) : parent::greatest($list);
     }
 
     /** A letter has eight bits: what goes beyond them is cut off (C++17, 7.8). */

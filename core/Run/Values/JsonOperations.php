@@ -52,6 +52,7 @@ trait JsonOperations
         Room::spend(1);
         Depth::deeper($depth);
         $isPython = $this->facts->spacedJson;
+        $value = $this->standsFor($value);
         if ($value instanceof ListValue) {
             $items = array_map(fn (mixed $item): string => $this->jsonOf($item, $step, $between, $depth + 1), $value->items);
 
@@ -64,7 +65,7 @@ trait JsonOperations
                 usort($entries, fn (array $one, array $other): int => $this->less($one[0], $other[0]) ? -1 : ($this->less($other[0], $one[0]) ? 1 : 0));
             }
             foreach ($entries as [$key, $item]) {
-                $item = $item instanceof Getter ? (null === $item->finds ? null : ($item->finds)()) : $item;
+                $item = $this->standsFor($item instanceof Getter ? (null === $item->finds ? null : ($item->finds)()) : $item);
                 if (!$isPython && (null === $item || $item instanceof \Closure)) {
                     continue;
                 }
@@ -84,6 +85,18 @@ trait JsonOperations
             $value instanceof MapValue && '' !== $value->sort && !$isPython => '{}',
             default => throw new RunError('no_json'),
         };
+    }
+
+    /** What an object says stands for it (ECMA-262, 25.5.2.4). */
+    private function standsFor(mixed $value): mixed
+    {
+        if (!$value instanceof MapValue || $this->facts->spacedJson) {
+            return $value;
+        }
+        $says = $value->entries['ttoJSON'][1] ?? null;
+        $says = $says instanceof \Closure ? $this->calledOn($says, $value) : null;
+
+        return $says instanceof \Closure ? $says() : ($this->can($value, 'toJSON') ? $this->asked($value, 'toJSON') : $value);
     }
 
     /** @param list<string> $items */

@@ -72,7 +72,10 @@ trait ListOperations
 
             if ('set' === $value->sort && $this->facts->orderedSets) {
                 // They stand in their order (C++17, 26.4.6).
-                return self::list_($this->sorted(new ListValue($value->members())))->items;
+                $members = new ListValue($value->members());
+                $members->descending = $value->descending;
+
+                return $this->sorted($members)->items;
             }
 
             return 'set' === $value->sort ? $value->members() : array_column($value->entries, 0);

@@ -15,6 +15,8 @@ final class ListValue
     public string $made = '';
     /** How many items it may have at most, where the ones at the other end give way (The Python Standard Library, "collections.deque"). */
     public ?int $most = null;
+    /** Whether it has the members of what stands from the greatest to the least. */
+    public bool $descending = false;
     /** Whether its items are gone once they have been asked for. */
     public bool $once = false;
     /** Where the items that are handed out only once come from, as long as there may be more. */

@@ -17,7 +17,11 @@ trait MapOperations
             return new ListValue(array_map(static fn (int $place, mixed $item): ListValue => new ListValue([(string) $place, $item]), array_keys($items), $items));
         }
 
-        return new ListValue(array_map(fn (array $pair): ListValue => new ListValue($pair, $this->facts->tuples), array_values($this->shown(self::map_($map)))));
+        $map = self::map_($map);
+        $entries = new ListValue(array_map(fn (array $pair): ListValue => new ListValue($pair, $this->facts->tuples), array_values($this->shown($map))));
+        $entries->descending = $map->descending;
+
+        return $entries;
     }
 
     /**
@@ -44,6 +48,16 @@ trait MapOperations
         }
 
         return $map;
+    }
+
+    /** A map or a set whose members stand from the greatest to the least (C++17, 26.4.4.1). */
+    public function descending(mixed $one): MapValue
+    {
+        $one = self::map_($one);
+        $one->descending = true;
+        $this->sorted_($one);
+
+        return $one;
     }
 
     /** Two lists, maps or sets of one kind get what the other one has. */

@@ -30,6 +30,8 @@ final class MapValue
     public ?HashTable $table = null;
     /** @var list<string> what an object keeps, in the order in which its class says so */
     public array $order = [];
+    /** Whether its members stand from the greatest to the least. */
+    public bool $descending = false;
     /** Whether an object is copied wherever it is handed on. */
     public bool $copied = false;
     /** Whether it is equal to all that keep the same. */

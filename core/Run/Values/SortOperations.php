@@ -178,6 +178,9 @@ trait SortOperations
     {
         $list = new ListValue($this->over($value));
         $this->sort($list);
+        if ($value instanceof ListValue && $value->descending) {
+            $list->items = array_reverse($list->items);
+        }
 
         return $list;
     }

@@ -11,6 +11,7 @@ return [
     new ValueOperation(OperationKey::Update, 2, Result::Nothing, python: '{0}.update({1})', javaScript: 'Object.assign({0}, {1})', cpp: '@update_map({0}, {1})'),
     new ValueOperation(OperationKey::Refill, 2, Result::Nothing, python: '@refill({0}, {1})', javaScript: '@refill({0}, {1})', cpp: '{0} = {1}'),
     new ValueOperation(OperationKey::Exchange, 2, Result::Nothing, python: '@exchange({0}, {1})', javaScript: '@exchange({0}, {1})', cpp: '{0}.swap({1})'),
+    new ValueOperation(OperationKey::Descending, 1, Result::Same, cpp: 'descending({0})'),
     new ValueOperation(OperationKey::Overwrite, 2, Result::Nothing, cpp: '*{0} = {1}'),
     new ValueOperation(OperationKey::ValueOr, 3, Result::Value, python: '{0}.get({1}, {2})', javaScript: '2|{0}[{1}] ?? {2:3}', cpp: '@value_or({0}, {1}, {2})'),
     new ValueOperation(OperationKey::MapOf, 1, Result::MapOf, python: 'dict({0})', javaScript: 'Object.fromEntries({0})', cpp: '@map_of({0})'),

@@ -48,6 +48,7 @@ final class CStyle
         $tokens = 1 === preg_match('/\bauto\b[^;{}]*->/', $this->parser->text) ? self::withoutTrailingTypes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\boperator\s*>>/', $this->parser->text) ? $this->parser->ownReaders->named($tokens) : $tokens;
         $tokens = 1 === preg_match('/\boperator\s*(?:\+\+|--|[a-z])/', $this->parser->text) ? OperatorNames::named($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\b(?:set|map)\s*<[^;{}()]*\bgreater\s*</', $this->parser->text) ? DescendingOnes::told($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:class|struct)\b/', $this->parser->text) && 1 === preg_match('/\bnew\s+\w+(?:\s*<[^;{}]*>)?\s*\*?\s*\[/', $this->parser->text) ? DynamicArrays::asLists($tokens) : $tokens;
         $tokens = 1 === preg_match('/\w\s*\*\s*\w+\s*[,)]|\[\s*\]\s*[,)]/', $this->parser->text) ? PointedArrays::asArrays($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:new|make_unique|make_shared)\b\s*<?\s*(?:std::)?(?:int|long|double|float|char|bool|string)\b\s*(?!\[)/', $this->parser->text) ? SingleCells::asObjects($tokens) : $tokens;

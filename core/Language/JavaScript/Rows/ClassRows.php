@@ -98,7 +98,7 @@ final class ClassRows
         }
         $this->parser->at += $isStatic || $isAsked || $isSet ? 2 : 1;
         $this->keepApart($name);
-        if ('valueOf' === $name->text || 'toJSON' === $name->text) {
+        if ('valueOf' === $name->text) {
             // What an object is where a number is wanted is not asked yet.
             $this->parser->fail('unsupported', $name, ['what' => $name->text.'()']);
         }
