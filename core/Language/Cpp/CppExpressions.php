@@ -360,6 +360,8 @@ abstract class CppExpressions extends BraceExpressions
     /** How deep the lists are that objects of a class are made of, as many values as there are; 0 for none. */
     abstract public function takesList(string $class): int;
 
+    abstract public function takesBraced(string $class): bool;
+
     /** `in >> bed` where the program says how one is read. */
     abstract protected function readByOwn(Token $stream): ?Expression;
 

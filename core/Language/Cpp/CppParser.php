@@ -334,6 +334,11 @@ final class CppParser extends CppExpressions
         return $this->freeOperators->takesBoth($class, $operator) ? $this->asObjectOf($class, $value) : $value;
     }
 
+    public function takesBraced(string $class): bool
+    {
+        return $this->makers->takesBraced($class);
+    }
+
     public function takesList(string $class): int
     {
         return $this->makers->takesList($class);

@@ -8,6 +8,7 @@ use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Field;
@@ -62,6 +63,19 @@ final class Makers
         $depths = array_map(static fn (array $maker): int => 1 === \count($maker[1]) && str_starts_with($maker[1][0], 'initializer_list') ? substr_count($maker[1][0], 'initializer_list') : 0, array_values($this->all[$class] ?? []));
 
         return [] === $depths ? 0 : max($depths);
+    }
+
+    /** Whether a class is made of a list whose items are written in braces themselves: pairs, lists. */
+    public function takesBraced(string $class): bool
+    {
+        foreach ($this->all[$class] ?? [] as [, $types]) {
+            $item = 1 === \count($types) && 1 === preg_match('/^initializer_list<(.*)>$/D', trim($types[0]), $match) ? TypeNames::read($match[1]) : null;
+            if (null !== $item && ($item->isList() || $item->isMap() || [] !== $item->parts)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

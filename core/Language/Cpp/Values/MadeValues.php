@@ -86,6 +86,11 @@ final class MadeValues
         $depth = $this->parser->takesList($class);
         $lists = array_filter($arguments, static fn (Argument $argument): bool => $argument->value instanceof ListLiteral);
         $isList = 1 === \count($arguments) && [] !== $lists;
+        if (1 === $depth && $this->parser->takesBraced($class)) {
+            $first = $arguments[0]->value instanceof ListLiteral ? $arguments[0]->value->items[0] ?? null : null;
+
+            return !($isList && $first instanceof ListLiteral) && ($braced || '}' === ($this->parser->tokens[$this->parser->at - 1]->text ?? ''));
+        }
         if (2 > $depth) {
             return 1 === $depth && !$isList && ($braced || '}' === ($this->parser->tokens[$this->parser->at - 1]->text ?? ''));
         }

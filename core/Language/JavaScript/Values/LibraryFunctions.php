@@ -126,7 +126,15 @@ final class LibraryFunctions
                 return array_reduce(\array_slice($values, 1), static fn (Expression $all, Expression $more): Expression => new Operation(OperationKey::Merged, [$all, $more]), $first);
             }
 
-            return 2 === $count ? new Operation(OperationKey::After, [new Operation(OperationKey::Update, $values), $first]) : null;
+            if (2 !== $count) {
+                return null;
+            }
+            // What is given more is found once, and is what is given back (ECMA-262, 20.1.2.1).
+            $isPlace = $first instanceof VariableRead || $this->parser->isSteady($first);
+            $target = $isPlace ? $first : new VariableRead('made');
+            $given = new Operation(OperationKey::After, [new Operation(OperationKey::Update, [$target, $values[1]]), $target]);
+
+            return $isPlace ? $given : new MethodCall(new Lambda(['made'], $given), MethodCall::CALL, [$first]);
         }
         if ('Array' === $name && 1 === $count && null !== $first) {
             // A list of so many places without anything in them can be gone over, but shows as what it is.

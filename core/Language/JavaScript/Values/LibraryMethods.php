@@ -425,9 +425,19 @@ final class LibraryMethods
     }
 
     /** What changes a list in place gives the list itself. */
-    private function afterwards(Operation $changes, Expression $list): Operation
+    private function afterwards(Operation $changes, Expression $list): Expression
     {
-        return Result::Nothing === ValueOperations::get($changes->key)->result ? new Operation(OperationKey::After, [$changes, $list]) : $changes;
+        if (Result::Nothing !== ValueOperations::get($changes->key)->result) {
+            return $changes;
+        }
+        if ($this->parser->isSteady($list) || $changes->arguments[0] != $list) {
+            return new Operation(OperationKey::After, [$changes, $list]);
+        }
+        // Which list it is is found once.
+        $made = new VariableRead('made');
+        $once = new Operation($changes->key, [$made, ...\array_slice($changes->arguments, 1)]);
+
+        return new MethodCall(new Lambda(['made'], new Operation(OperationKey::After, [$once, $made])), MethodCall::CALL, [$list]);
     }
 
     /** A slice from the start needs no bound; with an end it has its zero. */
