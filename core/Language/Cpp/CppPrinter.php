@@ -469,7 +469,7 @@ final class CppPrinter extends BracePrinter
             // What is kept, given or handed over is a copy anyway (C++17, 11.6).
             $of = $operation->arguments[0];
 
-            return TypeKind::Object === $this->type($of)->kind ? $this->bracket('*'.$this->operand($of, self::POSTFIX), self::POSTFIX - 1, $around) : $this->expression($of, $around);
+            return TypeKind::Object === $this->type($of)->kind && !($of instanceof VariableRead && $this->isItself($of)) ? $this->bracket('*'.$this->operand($of, self::POSTFIX), self::POSTFIX - 1, $around) : $this->expression($of, $around);
         }
         $stream = $this->ofStream($operation);
         if (null !== $stream) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Parsing;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\FoundAgain;
 use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Mistakes\AtRunTime;
@@ -232,7 +233,16 @@ final class Bounded
         $value = $operands === $value->operands() ? $value : $value->withOperands($operands);
         $isPushed = !$mayGiveNothing && $value instanceof Operation && \in_array($value->key, [OperationKey::Append, OperationKey::Prepend, OperationKey::Extend], true) && Given::isPlace($value->arguments[0]);
 
-        return $isPushed ? new Operation(OperationKey::After, [$value, new Operation(OperationKey::Length, [$value->arguments[0]])]) : $value;
+        if (!$isPushed) {
+            return $value;
+        }
+        if (FoundAgain::may($value->arguments[0])) {
+            return new Operation(OperationKey::After, [$value, new Operation(OperationKey::Length, [$value->arguments[0]])]);
+        }
+        // Which list it is is found once.
+        $made = new VariableRead('made');
+
+        return new MethodCall(new Lambda(['made'], new Operation(OperationKey::After, [new Operation($value->key, [$made, ...\array_slice($value->arguments, 1)]), new Operation(OperationKey::Length, [$made])])), MethodCall::CALL, [$value->arguments[0]]);
     }
 
     /** @return array{string, array<string, string|int>, string|null}|null */

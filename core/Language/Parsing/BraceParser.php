@@ -1111,7 +1111,10 @@ abstract class BraceParser extends ExpressionParser
     public function givenInside(OperationKey $key, Expression $target, Expression $value, int $from): Operation
     {
         $target = $this->placeOf($target);
-        if (!Given::isPlace($target) || Given::isIn($target)) {
+        if (Given::isPlace($target) && Given::isIn($target)) {
+            $this->failAt('unsupported', $from, max(1, $this->endOffset() - $from), ['what' => '…[…] = …']);
+        }
+        if (!Given::isPlace($target)) {
             $this->failNoPlace($target, $from, max(1, $this->endOffset() - $from));
         }
         if ($target instanceof VariableRead) {

@@ -874,7 +874,7 @@ abstract class ExpressionParser extends Parser
             return new Perform($this->newId(), $value);
         }
         if ($value instanceof Operation && OperationKey::After === $value->key && !($value->arguments[1] instanceof Operation && OperationKey::After === $value->arguments[1]->key)) {
-            return new Perform($this->newId(), $value->arguments[0]);
+            return new Perform($this->newId(), $this->isSteady($value->arguments[1]) ? $value->arguments[0] : $value);
         }
         if ($value instanceof Operation && Given::is($value)) {
             return $this->valueAsRow->givenAsRow($value);

@@ -11,6 +11,7 @@ use Scrivlet\Core\Run\Compiler;
 use Scrivlet\Core\Run\GivenByName;
 use Scrivlet\Core\Run\Values\Nothing;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionDefinition;
@@ -53,6 +54,10 @@ final class OperationCode
 
     public function operation(Operation $operation): string
     {
+        $over = $operation->arguments[0] ?? null;
+        if ($over instanceof Collected && \in_array($operation->key, [OperationKey::AnyHolds, OperationKey::AllHold], true)) {
+            return $this->compiler->smallFunctionCode->decided($over, OperationKey::AnyHolds === $operation->key);
+        }
         $operation = $this->byNumbers($operation);
         $method = $this->isConstantSet($operation) ? 'constantSet' : lcfirst(str_replace('_', '', ucwords($operation->key->value, '_')));
         $kind = FittingKind::tryFrom($operation->key->value);

@@ -25,6 +25,26 @@ final class SmallFunctionCode
 
     public function collected(Collected $collected): string
     {
+        [$over, $each, $filter] = $this->parts($collected);
+        if (null !== $filter && $this->compiler->facts->strictTexts) {
+            // Each item is looked at and used before the next one (The Python Language Reference, 6.2.4).
+            return "\$v->list(\$v->picked($over, $filter, $each))";
+        }
+
+        return "\$v->list(array_map($each, ".(null === $filter ? $over : "array_values(array_filter($over, $filter))").'))';
+    }
+
+    /** `any(… for bed in beds)`, `beds.some(…)`: no item is looked at behind the one that decides. */
+    public function decided(Collected $collected, bool $isAny): string
+    {
+        [$over, $each, $filter] = $this->parts($collected);
+
+        return '$v->decided('.($isAny ? 'true' : 'false').", $over, $each".(null === $filter ? '' : ", $filter").')';
+    }
+
+    /** @return array{string, string, string|null} code: what is gone over, a function of an item for its value, and one that says whether it counts */
+    private function parts(Collected $collected): array
+    {
         $over = '$v->over('.$this->compiler->operationCode->goneOver($collected->over).')';
         $before = $this->compiler->inner;
         $item = $this->compiler->inner[$collected->variable] = $this->innerName();
@@ -36,7 +56,7 @@ final class SmallFunctionCode
         // Where functions are made for each item, they hold on to the variables around, not to copies.
         $each = str_contains($value, '&$') ? $this->holding([$item], $value, $before) : "(fn ($item) => $value)";
 
-        return '$v->list(array_map('.$each.', '.(null === $filter ? $over : "array_values(array_filter($over, fn ($item) => $filter))").'))';
+        return [$over, $each, null === $filter ? null : "fn ($item) => $filter"];
     }
 
     /** A name that no other small function has: one may hide what another around it calls by the same name. */

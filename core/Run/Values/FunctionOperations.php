@@ -113,6 +113,39 @@ trait FunctionOperations
         return $this->reduced(new ListValue(\array_slice($items, 1)), $join, $items[0]);
     }
 
+    /**
+     * Whether what is found for any of several items holds, or for all of them.
+     *
+     * @param list<mixed> $items
+     */
+    public function decided(bool $isAny, array $items, \Closure $each, ?\Closure $counts = null): bool
+    {
+        foreach ($items as $item) {
+            if ((null === $counts || true === $counts($item)) && $isAny === $this->truth($each($item))) {
+                return $isAny;
+            }
+        }
+
+        return !$isAny;
+    }
+
+    /**
+     * @param list<mixed> $items
+     *
+     * @return list<mixed> what is made of those that count
+     */
+    public function picked(array $items, \Closure $counts, \Closure $each): array
+    {
+        $made = [];
+        foreach ($items as $item) {
+            if (true === $counts($item)) {
+                $made[] = $each($item);
+            }
+        }
+
+        return $made;
+    }
+
     public function anyHolds(mixed $list): bool
     {
         foreach ($this->over($list) as $item) {

@@ -43,7 +43,7 @@ final class Literals
                     : new Operation(OperationKey::Concatenated, [$this->gathered($spread, $items), $more]);
                 $items = [];
             } else {
-                $items[] = $this->parser->expression();
+                $items[] = $this->parser->giving();
             }
             if (!$this->parser->accept(',')) {
                 break;
@@ -134,7 +134,7 @@ final class Literals
             if (!$this->parser->accept(':')) {
                 $this->parser->fail('colon_in_map', null, [], [new Replacement($this->parser->endOffset(), 0, ':')]);
             }
-            $entries[] = $this->parser->is('function') && $this->parser->is('(', 1) && $this->parser->saysThis($this->parser->at) ? $this->parser->methodValue($key, 'tied') : $this->parser->expression();
+            $entries[] = $this->parser->is('function') && $this->parser->is('(', 1) && $this->parser->saysThis($this->parser->at) ? $this->parser->methodValue($key, 'tied') : $this->parser->giving();
             if (!$this->parser->accept(',')) {
                 break;
             }

@@ -9,6 +9,8 @@ use Scrivlet\Core\Language\Python\PythonExpressions;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -31,6 +33,7 @@ final class Comparisons
     public function comparison(Expression $left): Expression
     {
         $all = null;
+        $tests = [];
         for ($terms = 1;; ++$terms) {
             if ($terms > Bounds::TERMS) {
                 $this->parser->fail('many_terms', null, ['most' => Bounds::TERMS]);
@@ -42,7 +45,7 @@ final class Comparisons
                 $sign = 'in';
                 $negates = true;
             } elseif ('not' === $sign || null === $sign || !isset(PythonExpressions::COMPARISONS[$sign]) && 'in' !== $sign && 'is' !== $sign) {
-                return $all ?? $left;
+                return 1 < \count($tests) ? $this->chained($tests) ?? $all ?? $left : $all ?? $left;
             }
             $token = $this->parser->peek();
             ++$this->parser->at;
@@ -68,11 +71,57 @@ final class Comparisons
                     : ($negates ? new Unary(UnaryOperator::Not, new Operation(OperationKey::Identical, [$left, $right])) : new Operation(OperationKey::Identical, [$left, $right]));
             } else {
                 [$left, $right] = $this->ofKind($left, $right) ?? [$left, $right];
+                $areSets = static fn (Expression $side): bool => $side instanceof Operation && \in_array($side->key, [OperationKey::Keys, OperationKey::SetOf], true);
+                if (('==' === $sign || '!=' === $sign) && $areSets($left) && $areSets($right)) {
+                    // The keys of a map are alike as those of a set are (The Python Standard Library, "Dictionary view objects").
+                    [$left, $right] = array_map(static fn (Expression $side): Expression => $side instanceof Operation && OperationKey::Keys === $side->key ? new Operation(OperationKey::SetOf, [$side]) : $side, [$left, $right]);
+                }
                 $test = new Binary(PythonExpressions::COMPARISONS[$sign], $left, $right);
             }
             $all = null === $all ? $test : new Binary(Operator::And, $all, $test);
+            $tests[] = [$left, $test, $right];
             $left = $right;
         }
+    }
+
+    /**
+     * `1 < asked() < 9`: what stands between two signs is found once (The Python Language Reference, 6.10).
+     *
+     * @param non-empty-list<array{Expression, Expression, Expression}> $tests what is compared, how, and with what
+     *
+     * @return Expression|null null where finding it twice makes no difference
+     */
+    private function chained(array $tests): ?Expression
+    {
+        $between = array_map(static fn (array $test): Expression => $test[2], \array_slice($tests, 0, -1));
+        if ([] === array_filter($between, fn (Expression $one): bool => !$this->parser->isSteady($one))) {
+            return null;
+        }
+        [$left, $test, $right] = array_shift($tests);
+        if ([] === $tests) {
+            return $test;
+        }
+        [$one, $other] = [new VariableRead($this->parser->nameFor('left')), new VariableRead($this->parser->nameFor('between'))];
+        // What follows has the same value on its left side.
+        $tests[0] = [$other, self::beside($tests[0][1], $right, $other), $tests[0][2]];
+        $rest = $this->chained($tests) ?? array_reduce(array_column($tests, 1), static fn (?Expression $all, Expression $next): Expression => null === $all ? $next : new Binary(Operator::And, $all, $next));
+        $both = new Binary(Operator::And, self::beside(self::beside($test, $left, $one), $right, $other), $rest ?? $test);
+
+        return new MethodCall(new Lambda([$one->name, $other->name], $both), MethodCall::CALL, [$left, $right]);
+    }
+
+    /** A comparison in which another value stands for one of the two. */
+    private static function beside(Expression $test, Expression $was, Expression $value): Expression
+    {
+        return $test === $was ? $value : $test->withOperands(array_map(static fn (Expression $operand): Expression => $operand === $was ? $value : ($operand instanceof Operation || $operand instanceof Binary || $operand instanceof Unary ? self::within($operand, $was, $value) : $operand), $test->operands()));
+    }
+
+    /** In `not (x in all)` what is compared stands one further in. */
+    private static function within(Expression $operand, Expression $was, Expression $value): Expression
+    {
+        $operands = array_map(static fn (Expression $inner): Expression => $inner === $was ? $value : $inner, $operand->operands());
+
+        return $operands === $operand->operands() ? $operand : $operand->withOperands($operands);
     }
 
     /**
