@@ -83,6 +83,7 @@ use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** C++17, as far as a school course goes (ISO/IEC 14882:2017, clauses 9 to 11). */
 final class CppParser extends CppExpressions
@@ -1025,6 +1026,11 @@ final class CppParser extends CppExpressions
             return new Perform($this->newId(), $value);
         }
         if ($value instanceof Operation && OperationKey::Swap === $value->key) {
+            if ([] !== array_filter([...Walk::expressions($value)], static fn (Expression $part): bool => $part instanceof OwnValue)) {
+                // Both places are asked for once.
+                $this->failAt('unsupported', $offset, max(1, $end - $offset), ['what' => 'swap(…)']);
+            }
+
             return new SetSeveral($this->newId(), $this->wholeLists->afterGiven($value, $offset), array_reverse($value->arguments));
         }
 

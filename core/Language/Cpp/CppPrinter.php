@@ -471,6 +471,12 @@ final class CppPrinter extends BracePrinter
 
             return TypeKind::Object === $this->type($of)->kind && !($of instanceof VariableRead && $this->isItself($of)) ? $this->bracket('*'.$this->operand($of, self::POSTFIX), self::POSTFIX - 1, $around) : $this->expression($of, $around);
         }
+        $each = $operation->arguments[0] ?? null;
+        if ($each instanceof Collected && null === $each->condition && \in_array($operation->key, [OperationKey::AnyHolds, OperationKey::AllHold], true) && Given::isPlace($each->over) && ($this->type($each->over)->isList() || $this->type($each->over)->isSet())) {
+            $over = $this->operand($each->over, self::POSTFIX);
+
+            return (OperationKey::AnyHolds === $operation->key ? 'any_of' : 'all_of')."($over.begin(), $over.end(), {$this->expression(new Lambda([$each->variable], $each->value))})";
+        }
         $stream = $this->ofStream($operation);
         if (null !== $stream) {
             return $stream;

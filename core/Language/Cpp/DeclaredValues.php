@@ -42,7 +42,7 @@ final class DeclaredValues
             $value instanceof MakeObject => [] === $value->arguments && $value->class === $type ? '' : null,
             $value instanceof Operation && OperationKey::SetOf === $value->key && ($of[0] ?? null) instanceof ListLiteral && $isOf('set', 'unordered_set') => ' = {'.implode(', ', array_map($expression, $of[0]->items)).'}',
             $value instanceof Operation && OperationKey::SetOf === $value->key => [] === $of && $isOf('set', 'unordered_set', 'multiset') ? '' : null,
-            $value instanceof Operation && OperationKey::Filled === $value->key && $isOf('vector', 'deque') => self::isEmpty($of[1]) ? "({$expression($of[0])})" : "({$expression($of[0])}, {$expression($of[1])})",
+            $value instanceof Operation && OperationKey::Filled === $value->key && $isOf('vector', 'deque') => '('.ShownParts::shortened($of[0], $expression($of[0])).(self::isEmpty($of[1]) ? ')' : ", {$expression($of[1])})"),
             default => null,
         };
     }
