@@ -1455,6 +1455,13 @@ inline string with_letter(string text, int place, char letter) {
     return text;
 }
 inline string with_letter(string text, int place, const string& letter) { return text.replace(place, 1, letter); }
+template <typename T, typename F>
+T first_out(const vector<T>& items, F is_before) {
+    T first = items.at(0);
+    for (const auto& item : items)
+        if (is_before(first, item)) first = item;
+    return first;
+}
 inline string with_letter_of_c(string text, int place, char letter) {
     if (letter == '\0' || int(text.size()) < place) text.resize(place);
     if (letter != '\0') text.replace(place, 1, 1, letter);

@@ -1213,6 +1213,9 @@ export function forgetAll(map) {
   else for (const key of Object.keys(map)) delete map[key];
 }
 
+/** The item that stands before none, by a function that tells whether one does. */
+export const firstOut = (items, isBefore) => items.reduce((first, item) => (isBefore(first, item) ? item : first));
+
 /** Two lists, maps or sets get what the other one has. */
 export function exchange(one, other) {
   if (Array.isArray(one)) {

@@ -997,6 +997,14 @@ def sort_part_before(values, is_before, start, end):
     values[start:end] = sorted(values[start:end], key=_by_order(is_before))
 
 
+def first_out(items, is_before):
+    first = items[0]
+    for item in items:
+        if is_before(first, item):
+            first = item
+    return first
+
+
 def exchange(one, other):
     """Two lists, maps or sets get what the other one has."""
     kept = one.copy()

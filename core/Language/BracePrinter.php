@@ -61,6 +61,17 @@ abstract class BracePrinter extends Printer
         $this->declarations = $this->analysis->declarations($part, $elsewhere);
     }
 
+    /** What the object of the method is called that is written, or of the one around a small function; null elsewhere. */
+    final protected function itself(): ?string
+    {
+        $part = $this->part;
+        while ($part instanceof FunctionDefinition && '' === $part->class()) {
+            $part = $this->program->around($part);
+        }
+
+        return $part instanceof FunctionDefinition ? $part->itself() : null;
+    }
+
     protected function givenTarget(Operation $given): string
     {
         return $this->expression($given->arguments[0], self::POSTFIX);
@@ -132,8 +143,14 @@ abstract class BracePrinter extends Printer
         if ([] !== $references) {
             $this->inside(fn () => $this->line($function, 'after', 'return '.$this->givenOut($references).';'));
         }
-        $this->line($function, 'close', '}');
+        $this->line($function, 'close', $this->closes($function));
         [$this->part, $this->declarations] = $before;
+    }
+
+    /** What ends a function. */
+    protected function closes(FunctionDefinition $function): string
+    {
+        return '}';
     }
 
     /** @return list<string> what a language wants at the beginning of a function that no row says */

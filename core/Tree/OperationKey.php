@@ -393,6 +393,7 @@ enum OperationKey: string
     case StreamedSet = 'streamed_set';
     case StreamCleared = 'stream_cleared';
     case SortBefore = 'sort_before';
+    case FirstOut = 'first_out';
     case SortPartBefore = 'sort_part_before';
     case Record = 'record';
     case Spread = 'spread';

@@ -34,7 +34,7 @@ final class FoundOnceTest extends TestCase
     #[DataProvider('found')]
     public function testEachIsFoundAsThere(Language $language, string $above, array $values, array $rows): void
     {
-        $shown = self::SHOWN[$language->value];
+        $shown = self::SHOWN[$language->value] ?? throw new \LogicException("Nothing is shown of $language->value.");
         $isPython = Language::Python === $language;
         $texts = [];
         foreach ($values as $value) {

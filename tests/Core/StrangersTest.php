@@ -21,7 +21,7 @@ use Scrivlet\Tests\Support\Strangers;
 final class StrangersTest extends TestCase
 {
     /** How many programs do not do the same any more once every third row is printed. */
-    private const APART = ['python' => 9, 'javascript' => 41, 'cpp' => 89];
+    private const APART = ['python' => 9, 'javascript' => 41, 'cpp' => 90];
 
     /** @return iterable<string, array{Language}> */
     public static function languages(): iterable

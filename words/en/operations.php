@@ -138,6 +138,7 @@ return [
     'operation.named_as' => '{0} under the name of {1}',
     'operation.exchange' => 'exchange what {0} and {1} have',
     'operation.descending' => '{0} from the greatest to the least',
+    'operation.first_out' => 'what comes out of {0} first by {1}',
     'operation.overwrite' => 'let {0} keep what {1} keeps',
     'operation.extend' => 'add all of {1} to {0}',
     'operation.pop' => 'last of {0}, taken out',

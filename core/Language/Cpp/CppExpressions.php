@@ -540,9 +540,30 @@ abstract class CppExpressions extends BraceExpressions
      */
     abstract public function makerOf(string $class, array $arguments): ?string;
 
+    /** Whether what is read stands in a method, or in a small function there, which has the object as well (C++17, 8.1.5.2). */
+    public function isInMethod(): bool
+    {
+        for ($scope = $this->scope; isset($this->symbols->around[$scope]); $scope = $this->symbols->around[$scope]) {
+        }
+
+        return str_contains($scope, '.');
+    }
+
+    /** Whether a name is a variable of the function that is read, or of one around it. */
+    public function isOfMethod(string $name): bool
+    {
+        for ($scope = $this->scope; '' !== $scope; $scope = $this->symbols->around[$scope] ?? '') {
+            if (isset($this->symbols->writes[$scope][$name])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function isOfObject(string $name): bool
     {
-        if ('' === $this->class || !str_contains($this->scope, '.') || isset($this->symbols->writes[$this->scope][$name])) {
+        if ('' === $this->class || !$this->isInMethod() || $this->isOfMethod($name)) {
             return false;
         }
         for ($class = $this->class; isset($this->classes->parents[$class]); $class = $this->classes->parents[$class]) {

@@ -1194,14 +1194,14 @@ final class CppPrinter extends BracePrinter
     private function isItself(VariableRead $read): bool
     {
         // What shows an object stands apart, and is given it.
-        return $this->part instanceof FunctionDefinition && !$this->isStreamed($this->part) && !$this->isFree($this->part) && null !== $this->part->itself() && $read->name === $this->part->itself();
+        return $this->part instanceof FunctionDefinition && !$this->isStreamed($this->part) && !$this->isFree($this->part) && $read->name === $this->itself();
     }
 
     /** Behind what is pointed at stands an arrow. */
     private function pointed(Expression $object): string
     {
         $isShown = false;
-        if ($object instanceof VariableRead && $this->part instanceof FunctionDefinition && $object->name === $this->part->itself()) {
+        if ($object instanceof VariableRead && $this->part instanceof FunctionDefinition && $object->name === $this->itself()) {
             $isShown = $this->isStreamed($this->part) || $this->isFree($this->part);
             if (!$isShown) {
                 return '';

@@ -116,14 +116,17 @@ abstract class JavaScriptExpressions extends BraceExpressions
     /** A function with rows that stands in a value. */
     abstract public function unnamedValue(): FunctionReference;
 
-    /** A function that an object of its own keeps, which it knows as `this`. */
     /** Whether the whole text is read strictly (ECMA-262, 11.2.2); what stands in a class is so anyway. */
     public function isStrict(): bool
     {
         return 1 === preg_match('/^\s*(["\'])use strict\1|^\s*(?:import|export)\b/m', $this->text);
     }
 
-    /** @param 'asked'|'tied'|'set' $sort */
+    /**
+     * A function that an object of its own keeps, which it knows as `this`.
+     *
+     * @param 'asked'|'tied'|'set' $sort
+     */
     abstract public function methodValue(Token $name, string $sort): FunctionReference;
 
     abstract public function laterValue(Token $name): FunctionReference;

@@ -136,7 +136,33 @@ final class JavaScriptPrinter extends BracePrinter
             return (['asked' => 'get ', 'shared' => 'static ', 'shared_asked' => 'static get ', 'set' => 'set ', 'async' => 'async '][$sort] ?? '').($function->handsOut() ? '*' : '').$this->methodName('set' === $function->sort ? substr($function->shortName(), 4) : $function->shortName()).'('.implode(', ', $parameters).')';
         }
 
-        return ($function->isAsync() || isset($this->waiting->functions[$function->name]) ? 'async ' : '').($function->handsOut() ? 'function* ' : 'function ').$this->name($function->name).'('.implode(', ', $parameters).')';
+        $async = $function->isAsync() || isset($this->waiting->functions[$function->name]) ? 'async ' : '';
+        if ($this->sharesThis($function)) {
+            return 'const '.$this->name($function->name)." = $async(".implode(', ', $parameters).') =>';
+        }
+
+        return $async.($function->handsOut() ? 'function* ' : 'function ').$this->name($function->name).'('.implode(', ', $parameters).')';
+    }
+
+    /** A function within a method that asks for its object: only one with an arrow has the `this` of what is around (ECMA-262, 10.2.1.2). */
+    private function sharesThis(FunctionDefinition $function): bool
+    {
+        $itself = $this->itself();
+        if ('' !== $function->class() || $function->isTied() || $function->handsOut() || null === $itself || 'this' !== ($this->said[$itself] ?? '')) {
+            return false;
+        }
+        foreach (Walk::statements([$function]) as $row) {
+            if (\in_array(new VariableRead($itself), Walk::expressionsOf($row), false)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    protected function closes(FunctionDefinition $function): string
+    {
+        return $this->sharesThis($function) ? '};' : '}';
     }
 
     private function hasText(Expression $value): bool

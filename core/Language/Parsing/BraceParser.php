@@ -38,6 +38,8 @@ use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
@@ -1138,6 +1140,10 @@ abstract class BraceParser extends ExpressionParser
         $text = trim((preg_split('~[-+*/%&|^]?=(?!=)|(?<=.)(?:\+\+|--)~', $row) ?: [$row])[0]);
         if ($this->notation->typed && ($target instanceof Choice || '(' === $text[0] && str_contains($this->text, 'operator')) || $this->notation->typed && '' !== $called && ('@' === $called[0] || 1 === preg_match('/&\s*(?:\w+::)?'.Names::asPattern($called).'\s*\(/', $this->text))) {
             $this->failAt('unsupported', $start, $length, ['what' => "$text = …"]);
+        }
+        if (!$this->notation->typed && ($target instanceof MapLiteral || $target instanceof ListLiteral)) {
+            // What is taken apart is no mistake, wherever it stands (ECMA-262, 13.15.5).
+            $this->failAt('unsupported', $start, $length, ['what' => $target instanceof MapLiteral ? '{…} = …' : '[…] = …']);
         }
         $this->failAt('assign_to_value', $start, $length, ['text' => $text]);
     }

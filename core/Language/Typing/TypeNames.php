@@ -51,7 +51,7 @@ final class TypeNames
     public static function plain(string $name): string
     {
         // What compares the members of a queue shows in what is asked of it.
-        $name = (string) preg_replace('/\bpriority_queue ?< ?((?:[^<>,]|<[^<>]*>)+), ?vector ?<(?:[^<>]|<[^<>]*>)*>, ?greater ?<(?:[^<>]|<[^<>]*>)*> ?>/', 'vector<$1>', $name);
+        $name = (string) preg_replace('/\bpriority_queue ?< ?((?:[^<>,]|<[^<>]*>)+), ?vector ?<(?:[^<>]|<[^<>]*>)*>, ?(?:greater ?<(?:[^<>]|<[^<>]*>)*>|\w+) ?>/', 'vector<$1>', $name);
 
         return (string) preg_replace(['/\b(?:stack|queue|deque|priority_queue|multiset|initializer_list)(?= ?<)/', '/\bunique_ptr(?= ?<)/'], ['vector', 'shared_ptr'], $name);
     }
@@ -101,7 +101,8 @@ final class TypeNames
     {
         $name = trim((string) preg_replace(['/\b(?:const|std::|static|constexpr|signed(?= ))\s*/', '/\s*&$/', '/\s+/'], ['', '', ' '], $name));
         if (1 === preg_match('/^(?:vector|stack|queue|deque|priority_queue|multiset|initializer_list) ?< ?(.*) ?>$/s', $name, $match) || 1 === preg_match('/^array ?< ?(.*), ?\w+ ?>$/s', $name, $match)) {
-            return StaticType::listOf(self::read($match[1]));
+            // What a queue keeps its members in, and what compares them, are no members.
+            return StaticType::listOf(self::read(str_starts_with($name, 'priority_queue') ? self::parts($match[1])[0] ?? '' : $match[1]));
         }
         if (1 === preg_match('/^(?:pair|tuple) ?< ?(.*) ?>$/s', $name, $match) && [] !== $parts = self::parts($match[1])) {
             return StaticType::tupleOf(array_map(self::read(...), $parts));
@@ -134,7 +135,7 @@ final class TypeNames
     /** The type of what a list or a map of a type holds, as it is written; empty where it is none. */
     public static function ofItem(string $type): string
     {
-        if (1 !== preg_match('/^(?:const )?(?:std::)?(vector|deque|array|list|initializer_list|(?:unordered_)?(?:map|set)) ?< ?(.*) ?>[ &]*$/s', $type, $match)) {
+        if (1 !== preg_match('/^(?:const )?(?:std::)?(vector|deque|array|list|initializer_list|priority_queue|(?:unordered_)?(?:map|set)) ?< ?(.*) ?>[ &]*$/s', $type, $match)) {
             return '';
         }
         $parts = self::parts($match[2]);

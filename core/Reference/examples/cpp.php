@@ -70,4 +70,5 @@ cout << sign << endl;',
     'operation.exchange' => "void turn(vector<int>& one, vector<int>& other) {\n    swap(one, other);\n}\n\nint main() {\n    vector<int> beds = {3, 5};\n    vector<int> pots = {1};\n    turn(beds, pots);\n    cout << beds.size() << pots.size() << endl;\n}",
     'operation.with_letter_of_c' => "char bed[4];\nbed[0] = 'p';\nbed[1] = 'e';\nbed[2] = 'a';\nbed[3] = '\\0';\ncout << bed << endl;",
     'operation.descending' => "set<int, greater<int>> beds = {3, 8, 5};\nfor (int bed : beds) {\n    cout << bed << endl;\n}",
+    'operation.first_out' => "struct Fewer {\n    bool operator()(int one, int other) const { return one > other; }\n};\n\nint main() {\n    priority_queue<int, vector<int>, Fewer> beds;\n    beds.push(4);\n    beds.push(2);\n    cout << beds.top() << endl;\n}",
 ];

@@ -260,6 +260,10 @@ final class ClassRows
             // What is told to a stream is read by its name alone.
             $this->parser->fail('unsupported', $token, ['what' => "$stream[0] ".($this->parser->peek()->text ?? '')]);
         }
+        if (str_ends_with($type, ' &') && !isset($this->parser->classes->parents[trim(substr($type, 0, -2))]) && !$isShared) {
+            // It stands for what the caller keeps (C++17, 11.3.2).
+            $this->parser->fail('unsupported', $token, ['what' => "$type ".($this->parser->peek()->text ?? '')]);
+        }
         $rows = [];
         do {
             if (str_ends_with($type, ' *')) {

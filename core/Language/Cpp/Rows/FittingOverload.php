@@ -9,10 +9,14 @@ use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
@@ -24,6 +28,8 @@ use Scrivlet\Core\Tree\VariableRead;
 /** Which of the functions of one name is meant, and what is made an object where one is wanted. */
 final class FittingOverload
 {
+    private const PLAIN = ['int' => true, 'double' => true, 'float' => true, 'long' => true, 'longlong' => true, 'bool' => true, 'char' => true, 'size_t' => true, 'short' => true, 'string' => true];
+
     public function __construct(private readonly CppParser $parser)
     {
     }
@@ -89,7 +95,7 @@ final class FittingOverload
             }
             $points = 0.0;
             foreach ($arguments as $index => $argument) {
-                $points += $this->fitness($this->types_($argument->value), $types[$index] ?? '');
+                $points += $argument->value instanceof ListLiteral ? self::fitnessOfList($types[$index] ?? '') : $this->fitness($this->types_($argument->value), $types[$index] ?? '');
             }
             if ($points > $score) {
                 [$best, $score] = [$name, $points];
@@ -99,15 +105,19 @@ final class FittingOverload
         return $best;
     }
 
+    /** Braces are no number, and no text (C++17, 16.3.3.1.5). */
+    private static function fitnessOfList(string $wanted): float
+    {
+        return isset(self::PLAIN[$wanted]) ? -10.0 : 0.5;
+    }
+
     /** How well a value of a type fits a parameter. */
     private function fitness(string $given, string $wanted): float
     {
-        $numbers = ['int', 'double', 'float', 'long', 'longlong', 'bool', 'char', 'size_t', 'short'];
-
         return match (true) {
             '' === $given => 0.5,
             $given === $wanted, 'double' === $given && 'float' === $wanted => 2.0,
-            \in_array($given, $numbers, true) && \in_array($wanted, $numbers, true) => 1.0,
+            'string' !== $given && 'string' !== $wanted && isset(self::PLAIN[$given], self::PLAIN[$wanted]) => 1.0,
             default => -10.0,
         };
     }
@@ -119,7 +129,9 @@ final class FittingOverload
             $value instanceof NumberLiteral => \is_int($value->value) ? 'int' : 'double',
             $value instanceof TextLiteral => $value->letter ? 'char' : 'string',
             $value instanceof TruthLiteral => 'bool',
-            $value instanceof VariableRead => str_replace([' ', '&', 'const', 'std::'], '', $this->parser->typeOf($value)),
+            $value instanceof VariableRead, $value instanceof Field, $value instanceof Item, $value instanceof OwnValue, $value instanceof MethodCall => str_replace([' ', '&', 'const', 'std::'], '', $this->parser->typeOf($value)),
+            $value instanceof Choice => $this->types_($value->then),
+            $value instanceof Binary && $value->operator->isComparison() => 'bool',
             $value instanceof MakeObject => $value->class,
             $value instanceof Binary && Operator::Join === $value->operator => 'string',
             $value instanceof Binary && $value->operator->isArithmetic() => \in_array('double', [$this->types_($value->left), $this->types_($value->right)], true) ? 'double' : $this->types_($value->left),

@@ -202,8 +202,7 @@ final class FunctionValues
                 $depth += '<' === $token->text ? 1 : ('>' === $token->text ? -1 : ('>>' === $token->text ? -2 : 0));
                 if (-1 === $depth) {
                     // The other half ends what is around.
-                    // @phpstan-ignore assign.propertyType (the token is there already)
-                    $this->parser->tokens[$this->parser->at] = new Token(TokenKind::Sign, '>', $token->offset + 1);
+                    $this->parser->typeTexts->halve();
                     --$this->parser->at;
                 }
                 if ($depth <= 0) {

@@ -72,6 +72,7 @@ final class LibraryFunctions
     public function builtin(string $name, array $arguments, Token $token): ?Expression
     {
         $arguments = \in_array($name, ['accumulate', 'count', 'count_if', 'any_of', 'all_of', 'none_of'], true) ? ComparedRanges::turned($arguments) : $arguments;
+        $arguments = (new CalledObjects($this->parser))->asFunctions($name, $arguments);
         $count = \count($arguments);
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
         $first = $values[0] ?? null;

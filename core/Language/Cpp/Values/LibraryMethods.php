@@ -14,9 +14,13 @@ use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -366,6 +370,26 @@ final class LibraryMethods
         return 'erase' === $name && !$isPlace ? $this->parser->transient(OperationKey::AllRemove, [$receiver, $item]) : null;
     }
 
+    /** What comes first of a queue whose type says what tells it: a class with `operator()`, or a small function. */
+    private function firstOut(Expression $list, string $type): ?Operation
+    {
+        if (1 !== preg_match('/^(?:const )?priority_queue ?<.*, ?(\w+) ?>$/D', $type, $match)) {
+            return null;
+        }
+        $class = $function = $match[1];
+        if (!isset($this->parser->classes->parents[$class])) {
+            $this->parser->read($function, $this->parser->offset());
+
+            return new Operation(OperationKey::FirstOut, [$list, isset($this->parser->symbols->functions[$function]) ? new FunctionReference($function) : new VariableRead($function)]);
+        }
+        if (!isset($this->parser->classes->methods[$class]['@called'])) {
+            return null;
+        }
+        [$one, $other] = [new VariableRead('one'), new VariableRead('other')];
+
+        return new Operation(OperationKey::FirstOut, [$list, new Lambda(['one', 'other'], new MethodCall(new MakeObject($class, [], true), '@called', [$one, $other]))]);
+    }
+
     /** What is done to a stack or a queue, each of which is a list that grows and shrinks at its ends alone (C++17, 26.6). */
     private function ofOrder(Expression $list, string $name, ?Expression $value, int $count): ?Operation
     {
@@ -375,7 +399,7 @@ final class LibraryMethods
         }
         [$of, $isGiven] = [$match[1], 1 === $count && null !== $value];
         // The greatest comes first, or with `greater` the least (C++17, 26.6.5).
-        $next = new Operation(str_contains($type, 'greater<') ? OperationKey::Least : OperationKey::Greatest, [$list]);
+        $next = $this->firstOut($list, $type) ?? new Operation(str_contains($type, 'greater<') ? OperationKey::Least : OperationKey::Greatest, [$list]);
 
         return match (true) {
             'priority_queue' === $of && ('push' === $name || 'emplace' === $name) && $isGiven => new Operation(OperationKey::Append, [$list, $value ?? $list]),

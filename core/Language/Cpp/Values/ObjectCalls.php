@@ -37,7 +37,7 @@ final class ObjectCalls
         $name = $token->text;
         // What a field begins with may be something that the class keeps.
         $isField = '' === $this->parser->scope && !$this->parser->is('(', 1);
-        if ('' === $this->parser->class || !$isField && !str_contains($this->parser->scope, '.') || isset($this->parser->symbols->writes[$this->parser->scope][$name])) {
+        if ('' === $this->parser->class || !$isField && !$this->parser->isInMethod() || $this->parser->isOfMethod($name)) {
             return null;
         }
         $opened = $this->parser->peek(1);

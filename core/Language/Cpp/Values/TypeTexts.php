@@ -58,6 +58,12 @@ final class TypeTexts
         $start = $this->parser->at;
         $words = [];
         $word = (string) $this->parser->sign();
+        if ('decltype' === $word && 0 < $this->typesAround && 'priority_queue' === $this->typeAround() && $this->parser->is('(', 1) && $this->parser->is(')', 3)) {
+            // Its members are compared by a small function, which its name says.
+            $this->parser->at += 4;
+
+            return $this->parser->tokens[$this->parser->at - 2]->text;
+        }
         if (!isset(self::BEGINNINGS[$word]) && !isset($this->parser->classes->parents[$word]) && !isset($this->parser->aliases[$word]) && null === FittingKind::ofClass($word)) {
             return null;
         }
@@ -136,6 +142,11 @@ final class TypeTexts
 
                 return null;
             }
+            $compared = \in_array($word, ['set', 'multiset', 'unordered_set'], true) ? $inner[1] ?? null : (\in_array($word, ['map', 'unordered_map'], true) ? $inner[2] ?? null : null);
+            if (null !== $compared) {
+                // Its members stand as that says (C++17, 26.4.4.1).
+                $this->parser->fail('unsupported', $this->parser->tokens[$start], ['what' => "$word<…, $compared>"]);
+            }
             $words[] = $this->memberType(0) ?? $word.'<'.implode(', ', $inner).'>';
         } elseif ([] === array_diff($words, ['const', 'static', 'inline', 'constexpr'])) {
             $this->parser->at = $start;
@@ -174,7 +185,7 @@ final class TypeTexts
     }
 
     /** Two types end here: the outer one takes the other half. */
-    private function halve(): void
+    public function halve(): void
     {
         $this->halved[$this->parser->at] = $this->parser->tokens[$this->parser->at];
         // @phpstan-ignore assign.propertyType (the token is there already)
@@ -187,8 +198,7 @@ final class TypeTexts
         return $this->halved[$at] ?? $this->parser->tokens[$at];
     }
 
-    /** What is read once more is whole again. */
-    /** Puts back the signs from here on of which the first half ended an inner type. */
+    /** Puts back the signs from here on of which the first half ended an inner type: what is read once more is whole again. */
     public function madeWhole(): void
     {
         foreach ($this->halved as $at => $token) {

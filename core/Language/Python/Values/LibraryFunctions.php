@@ -305,14 +305,8 @@ final class LibraryFunctions
         if ('sorted' === $name && 1 === $plain && [] === array_diff(array_keys($named), ['key', 'reverse']) && $reverse instanceof TruthLiteral) {
             return $this->inOrder(true, $first, $key, $reverse->value);
         }
-        if (('min' === $name || 'max' === $name) && 1 === $plain && ['default'] === array_keys($named) && $first instanceof Collected) {
-            return new Operation('min' === $name ? OperationKey::LeastOr : OperationKey::GreatestOr, [$first, $named['default']]);
-        }
-        if (('min' === $name || 'max' === $name) && 1 === $plain && ['default'] === array_keys($named) && ($this->parser->isPlain($first) || $first instanceof ListLiteral && [] === array_filter($first->items, fn (Expression $item): bool => !$this->parser->isPlain($item)))) {
-            return new Choice(new Operation(OperationKey::IsEmpty, [$first]), $named['default'], new Operation('min' === $name ? OperationKey::Least : OperationKey::Greatest, [$first]));
-        }
-        if (('min' === $name || 'max' === $name) && 1 === $plain && [] === array_diff(['key', 'default'], array_keys($named)) && 2 === \count($named) && $key instanceof Lambda && $this->parser->isPlain($first)) {
-            return new Choice(new Operation(OperationKey::IsEmpty, [$first]), $named['default'], new Operation('min' === $name ? OperationKey::LeastBy : OperationKey::GreatestBy, [$first, $key]));
+        if (('min' === $name || 'max' === $name) && 1 === $plain && isset($named['default']) && ($chosen = $this->chosenOr('min' === $name, $first, $named)) instanceof Expression) {
+            return $chosen;
         }
         if (('min' === $name || 'max' === $name) && isset($named['default'])) {
             $this->parser->fail('unsupported', $this->parser->tokens[$this->parser->at - 1] ?? null, ['what' => "$name(…, default=…)"]);
@@ -332,6 +326,34 @@ final class LibraryFunctions
         }
 
         return 'enumerate' === $name && ['start'] === array_keys($named) ? new Operation(OperationKey::NumberedFrom, [$first, $named['start']]) : null;
+    }
+
+    /**
+     * The least or greatest of what there is, or what stands for it where there is nothing.
+     *
+     * @param array<string, Expression> $named
+     */
+    private function chosenOr(bool $least, Expression $first, array $named): ?Expression
+    {
+        $default = $named['default'];
+        $key = $named['key'] ?? null;
+        $isShort = $this->parser->isPlain($first) || $first instanceof ListLiteral && [] === array_filter($first->items, fn (Expression $item): bool => !$this->parser->isPlain($item));
+        if (['default'] === array_keys($named)) {
+            return $isShort && !$first instanceof Collected
+                ? new Choice(new Operation(OperationKey::IsEmpty, [$first]), $default, new Operation($least ? OperationKey::Least : OperationKey::Greatest, [$first]))
+                : new Operation($least ? OperationKey::LeastOr : OperationKey::GreatestOr, [$first, $default]);
+        }
+        if (2 !== \count($named) || !$key instanceof Lambda) {
+            return null;
+        }
+        $of = static fn (Expression $values): Choice => new Choice(new Operation(OperationKey::IsEmpty, [$values]), $default, new Operation($least ? OperationKey::LeastBy : OperationKey::GreatestBy, [$values, $key]));
+        if ($this->parser->isPlain($first)) {
+            return $of($first);
+        }
+        // What there is to choose from is found once.
+        $all = $this->parser->nameFor('all');
+
+        return new MethodCall(new Lambda([$all], $of(new VariableRead($all))), MethodCall::CALL, [new Operation(OperationKey::AsList, [$first])]);
     }
 
     public function inOrder(bool $isCopy, Expression $list, ?Expression $by, bool $down): ?Expression
