@@ -1456,11 +1456,15 @@ inline string with_letter(string text, int place, char letter) {
 }
 inline string with_letter(string text, int place, const string& letter) { return text.replace(place, 1, letter); }
 template <typename T, typename F>
-T first_out(const vector<T>& items, F is_before) {
-    T first = items.at(0);
-    for (const auto& item : items)
-        if (is_before(first, item)) first = item;
-    return first;
+T first_out(vector<T> items, F is_before) {
+    for (size_t at = 1; at <= items.size(); ++at) push_heap(items.begin(), items.begin() + at, is_before);
+    return items.at(0);
+}
+template <typename T, typename F>
+void take_first(vector<T>& items, F is_before) {
+    for (size_t at = 1; at <= items.size(); ++at) push_heap(items.begin(), items.begin() + at, is_before);
+    pop_heap(items.begin(), items.end(), is_before);
+    items.pop_back();
 }
 inline string with_letter_of_c(string text, int place, char letter) {
     if (letter == '\0' || int(text.size()) < place) text.resize(place);

@@ -1213,8 +1213,32 @@ export function forgetAll(map) {
   else for (const key of Object.keys(map)) delete map[key];
 }
 
-/** The item that stands before none, by a function that tells whether one does. */
-export const firstOut = (items, isBefore) => items.reduce((first, item) => (isBefore(first, item) ? item : first));
+function risen(items, hole, value, isBefore) {
+  for (; hole > 0 && isBefore(items[(hole - 1) >> 1], value); hole = (hole - 1) >> 1) items[hole] = items[(hole - 1) >> 1];
+  items[hole] = value;
+}
+
+function heap(items, isBefore) {
+  const all = [...items];
+  for (let at = 1; at < all.length; at++) risen(all, at, all[at], isBefore);
+  return all;
+}
+
+/** What a queue gives out next whose members are compared by a function. */
+export const firstOut = (items, isBefore) => heap(items, isBefore)[0];
+
+export function takeFirst(items, isBefore) {
+  const all = heap(items, isBefore);
+  const last = all.pop();
+  let hole = 0;
+  for (let below = 1; below < all.length; below = 2 * hole + 1) {
+    if (below + 1 < all.length && !isBefore(all[below + 1], all[below])) below++;
+    all[hole] = all[below];
+    hole = below;
+  }
+  if (all.length > 0) risen(all, hole, last, isBefore);
+  items.splice(0, items.length, ...all);
+}
 
 /** Two lists, maps or sets get what the other one has. */
 export function exchange(one, other) {

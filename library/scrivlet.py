@@ -997,12 +997,38 @@ def sort_part_before(values, is_before, start, end):
     values[start:end] = sorted(values[start:end], key=_by_order(is_before))
 
 
+def _risen(items, hole, value, is_before):
+    while hole > 0 and is_before(items[(hole - 1) // 2], value):
+        items[hole] = items[(hole - 1) // 2]
+        hole = (hole - 1) // 2
+    items[hole] = value
+
+
+def _heap(items, is_before):
+    heap = list(items)
+    for at in range(1, len(heap)):
+        _risen(heap, at, heap[at], is_before)
+    return heap
+
+
 def first_out(items, is_before):
-    first = items[0]
-    for item in items:
-        if is_before(first, item):
-            first = item
-    return first
+    """What a queue gives out next whose members are compared by a function."""
+    return _heap(items, is_before)[0]
+
+
+def take_first(items, is_before):
+    heap = _heap(items, is_before)
+    last = heap.pop()
+    hole = 0
+    while 2 * hole + 1 < len(heap):
+        below = 2 * hole + 1
+        if below + 1 < len(heap) and not is_before(heap[below + 1], heap[below]):
+            below += 1
+        heap[hole] = heap[below]
+        hole = below
+    if heap:
+        _risen(heap, hole, last, is_before)
+    items[:] = heap
 
 
 def exchange(one, other):

@@ -394,6 +394,7 @@ enum OperationKey: string
     case StreamCleared = 'stream_cleared';
     case SortBefore = 'sort_before';
     case FirstOut = 'first_out';
+    case TakeFirst = 'take_first';
     case SortPartBefore = 'sort_part_before';
     case Record = 'record';
     case Spread = 'spread';

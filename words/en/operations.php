@@ -139,6 +139,7 @@ return [
     'operation.exchange' => 'exchange what {0} and {1} have',
     'operation.descending' => '{0} from the greatest to the least',
     'operation.first_out' => 'what comes out of {0} first by {1}',
+    'operation.take_first' => 'take out of {0} what comes first by {1}',
     'operation.overwrite' => 'let {0} keep what {1} keeps',
     'operation.extend' => 'add all of {1} to {0}',
     'operation.pop' => 'last of {0}, taken out',

@@ -139,6 +139,7 @@ return [
     'operation.exchange' => 'échanger ce que contiennent {0} et {1}',
     'operation.descending' => '{0} du plus grand au plus petit',
     'operation.first_out' => 'ce qui sort d’abord de {0} selon {1}',
+    'operation.take_first' => 'retirer de {0} ce qui sort d’abord selon {1}',
     'operation.overwrite' => 'donner à {0} tout ce que {1} contient',
     'operation.extend' => 'ajouter tout {1} à {0}',
     'operation.pop' => 'dernier de {0}, retiré',

@@ -703,6 +703,12 @@ final class CppParser extends CppExpressions
     protected function valueGivenBack(): Expression
     {
         $opened = $this->peek();
+        if (str_starts_with($this->gives, 'optional') && $this->is('{') && $this->is('}', 1)) {
+            // An empty one (C++17, 23.6.3.1).
+            $this->at += 2;
+
+            return new NothingLiteral();
+        }
         $known = TypeNames::read(trim($this->gives, '& '));
 
         return null !== $opened && '{' === $opened->text && ($known->isList() || $known->isMap() || $known->isSet()) ? $this->initialValues->bracedAs($opened, trim($this->gives, '& ')) : $this->asGiven(parent::valueGivenBack(), $known);

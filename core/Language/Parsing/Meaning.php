@@ -46,6 +46,7 @@ use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\RandomWhole;
@@ -74,6 +75,8 @@ final class Meaning
     private const ROUNDS = 4;
 
     private FunctionDefinition|Script $scope;
+    /** Whether anything is declared as what may be nothing. */
+    private readonly bool $hasOptionals;
     private bool $changed = false;
     /** @var array<string, true> names that stand in the expression only which is looked at */
     private array $inner = [];
@@ -91,6 +94,7 @@ final class Meaning
     {
         $this->facts = $language->semantics();
         $this->scope = $program->script;
+        $this->hasOptionals = $this->facts->typed && [] !== array_filter(Walk::statements($program->parts()), static fn (Statement $row): bool => $row instanceof FunctionDefinition && str_starts_with($row->types[''] ?? '', 'optional<') || $row instanceof SetVariable && str_starts_with((string) $row->declared, 'optional<'));
     }
 
     /**
@@ -187,7 +191,8 @@ final class Meaning
             return $sides[0] === $condition->left && $sides[1] === $condition->right ? $condition : new Binary($condition->operator, $sides[0], $sides[1]);
         }
         if ($this->facts->typed) {
-            return $condition;
+            // What may be nothing is asked whether it is there, be it nought (C++17, 23.6.3.5).
+            return TypeKind::MaybeWhole === $this->type($condition)->kind || $this->isOptional($condition) ? new Binary(Operator::NotEqual, $condition, new NothingLiteral()) : $condition;
         }
         // Asked for again when more is known.
         $condition = $condition instanceof Operation && \in_array($condition->key, [OperationKey::Holds, OperationKey::IsThere], true) ? $condition->arguments[0] : $condition;
@@ -205,6 +210,26 @@ final class Meaning
         }
 
         return $type->isList() || $type->isMap() || $condition instanceof Slice ? new Binary(Operator::Greater, new Operation(OperationKey::Length, [$condition]), new NumberLiteral(0)) : $condition;
+    }
+
+    /** Whether a value is declared as one that may be nothing: `optional<string>`. */
+    private function isOptional(Expression $value): bool
+    {
+        if ($value instanceof VariableRead) {
+            foreach ($this->hasOptionals ? $this->program->rowsOf($this->scope) : [] as $row) {
+                if ($row instanceof SetVariable && $row->variable === $value->name && (str_starts_with((string) $row->declared, 'optional<') || $row->value instanceof OwnValue && $this->isOptional($row->value))) {
+                    return true;
+                }
+            }
+
+            return false;
+        }
+
+        return match (true) {
+            $value instanceof Operation => OperationKey::Given === $value->key && $this->isOptional($value->arguments[1]),
+            $value instanceof OwnValue => str_starts_with($this->program->functionNamed($value->function)->types[''] ?? '', 'optional<'),
+            default => false,
+        };
     }
 
     /** A key that is missing is asked for as one that holds nothing (ECMAScript 2024, 10.1.8.1), where other languages fail. */

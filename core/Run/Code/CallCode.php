@@ -284,7 +284,7 @@ final class CallCode
     {
         $type = $this->compiler->program->functionNamed($function)->types[''] ?? '';
 
-        return TypeKind::Object === $this->compiler->types->result($function)->kind || 1 === preg_match('/\*$|^(?:optional|shared_ptr|unique_ptr)\b/D', $type);
+        return \in_array($this->compiler->types->result($function)->kind, [TypeKind::Object, TypeKind::MaybeWhole], true) || 1 === preg_match('/\*$|^(?:optional|shared_ptr|unique_ptr)\b/D', $type);
     }
 
     /**

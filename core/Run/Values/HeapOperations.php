@@ -80,4 +80,69 @@ trait HeapOperations
         }
         $this->risen($heap, $first, $place);
     }
+
+    /** What a queue gives out next whose members are compared by a function (C++17, 26.6.5). */
+    public function firstOut(mixed $list, mixed $isBefore): mixed
+    {
+        return $this->heapBy(self::list_($list), $isBefore)[0];
+    }
+
+    /** Takes that out of it (C++17, 28.7.7: of those that are alike, the one that the heap has first, as libstdc++ keeps it). */
+    public function takeFirst(mixed $list, mixed $isBefore): void
+    {
+        $list = self::list_($list);
+        $items = $this->heapBy($list, $isBefore);
+        $last = array_pop($items);
+        $many = \count($items);
+        for ($hole = 0; $many > $next = 2 * $hole + 1; $hole = $next) {
+            // The greater one of the two below comes up; of two that are alike the second.
+            $next += $next + 1 < $many && !$this->isBehind($items[$next + 1], $items[$next], $isBefore) ? 1 : 0;
+            $items[$hole] = $items[$next];
+        }
+        if (0 < $many) {
+            $this->risenBy($items, $hole, $last, $isBefore);
+        }
+        $list->items = array_values($items);
+        $this->told($list);
+    }
+
+    /**
+     * The members as a heap has them to which one after the other was added.
+     *
+     * @return non-empty-array<int, mixed>
+     */
+    private function heapBy(ListValue $list, mixed $isBefore): array
+    {
+        if (!$isBefore instanceof \Closure) {
+            throw new RunError('no_function');
+        }
+        $items = $list->items;
+        Room::spend(\count($items));
+        for ($at = 1; $at < \count($items); ++$at) {
+            $this->risenBy($items, $at, $items[$at], $isBefore);
+        }
+
+        return [] === $items ? throw new RunError('no_item', ['index' => 0, 'size' => 0]) : $items;
+    }
+
+    /**
+     * Puts a value as far above a place as it belongs.
+     *
+     * @param array<int, mixed> $items
+     *
+     * @param-out array<int, mixed> $items
+     */
+    private function risenBy(array &$items, int $hole, mixed $value, mixed $isBefore): void
+    {
+        while (0 < $hole && $this->isBehind($items[intdiv($hole - 1, 2)], $value, $isBefore)) {
+            $items[$hole] = $items[intdiv($hole - 1, 2)];
+            $hole = intdiv($hole - 1, 2);
+        }
+        $items[$hole] = $value;
+    }
+
+    private function isBehind(mixed $one, mixed $other, mixed $isBefore): bool
+    {
+        return $isBefore instanceof \Closure && $this->truth($isBefore($one, $other));
+    }
 }

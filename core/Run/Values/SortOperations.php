@@ -43,22 +43,6 @@ trait SortOperations
         return $list;
     }
 
-    /** The item that stands before none, by a function that tells whether one does (C++17, 26.6.5). */
-    public function firstOut(mixed $list, mixed $isBefore): mixed
-    {
-        $items = self::list_($list)->items;
-        if (!$isBefore instanceof \Closure) {
-            throw new RunError('no_function');
-        }
-        Room::spend(\count($items));
-        $first = $items[0] ?? throw new RunError('no_item', ['index' => 0, 'size' => 0]);
-        foreach ($items as $item) {
-            $first = $this->truth($isBefore($first, $item)) ? $item : $first;
-        }
-
-        return $first;
-    }
-
     /** Sorts a list by a function that tells whether one item belongs before another. */
     public function sortBefore(mixed $list, mixed $isBefore): void
     {

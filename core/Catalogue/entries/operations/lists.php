@@ -97,6 +97,7 @@ return [
     new ValueOperation(OperationKey::LeftOut, 2, Result::Same, python: '@left_out({0}, {1})', javaScript: '@leftOut({0}, {1})'),
     new ValueOperation(OperationKey::ReducedBack, 3, Result::Unknown, javaScript: '{0}.reduceRight({1}, {2})'),
     new ValueOperation(OperationKey::FirstOut, 2, Result::Item, python: '@first_out({0}, {1})', javaScript: '@firstOut({0}, {1})', cpp: '@first_out({0}, {1})'),
+    new ValueOperation(OperationKey::TakeFirst, 2, Result::Nothing, python: '@take_first({0}, {1})', javaScript: '@takeFirst({0}, {1})', cpp: '@take_first({0}, {1})'),
     new ValueOperation(OperationKey::SortBefore, 2, Result::Nothing, python: '@sort_before({0}, {1})', javaScript: '@sortBefore({0}, {1})', cpp: 'sort({0:all}, {1})'),
     new ValueOperation(OperationKey::SortPartBefore, 4, Result::Nothing, python: '@sort_part_before({0}, {1}, {2}, {3})', javaScript: '@sortPartBefore({0}, {1}, {2}, {3})', cpp: 'sort({0}.begin() + {2:8}, {0}.begin() + {3:8}, {1})'),
     new ValueOperation(OperationKey::Record, 1, Result::Record, upTo: 9, python: '[{*}]', javaScript: '[{*}]', cpp: 'make_tuple({*})'),

@@ -260,6 +260,10 @@ final class InitialValues
         if (str_starts_with($type, 'priority_queue')) {
             // What compares its members is said by the type, too.
             $arguments = array_values(array_filter($arguments, static fn (Argument $argument): bool => !$argument->value instanceof FunctionReference && !($argument->value instanceof VariableRead && str_ends_with($type, ", {$argument->value->name}>"))));
+            if (isset($arguments[0]) && $arguments[0]->all && null !== $this->parser->libraryMethods->comparing($type)) {
+                // All at once they make another heap than one after the other (C++17, 26.6.5.1).
+                $this->parser->fail('unsupported', $this->parser->tokens[$this->parser->at - 1] ?? null, ['what' => 'priority_queue<…>(….begin(), ….end())']);
+            }
         }
         if (TypeNames::read($type)->isList()) {
             return $this->parser->madeValues->vector($type, $arguments);

@@ -128,7 +128,7 @@ final class LibraryMethods
             case 'c_str':
                 return 0 === $count ? $receiver : null;
             case 'value_or':
-                return 1 === $count && null !== $first ? new Choice(new Binary(Operator::NotEqual, $receiver, new NothingLiteral()), $receiver, $first) : null;
+                return 1 === $count && null !== $first ? $this->orElse($receiver, $first) : null;
             case 'has_value':
                 return 0 === $count ? new Binary(Operator::NotEqual, $receiver, new NothingLiteral()) : null;
             case 'at':
@@ -370,24 +370,38 @@ final class LibraryMethods
         return 'erase' === $name && !$isPlace ? $this->parser->transient(OperationKey::AllRemove, [$receiver, $item]) : null;
     }
 
-    /** What comes first of a queue whose type says what tells it: a class with `operator()`, or a small function. */
-    private function firstOut(Expression $list, string $type): ?Operation
+    /** What may be nothing, found once, or another value. */
+    private function orElse(Expression $receiver, Expression $other): Expression
     {
-        if (1 !== preg_match('/^(?:const )?priority_queue ?<.*, ?(\w+) ?>$/D', $type, $match)) {
-            return null;
+        $chosen = static fn (Expression $value): Choice => new Choice(new Binary(Operator::NotEqual, $value, new NothingLiteral()), $value, $other);
+        if ($this->parser->isPlain($receiver)) {
+            return $chosen($receiver);
         }
-        $class = $function = $match[1];
-        if (!isset($this->parser->classes->parents[$class])) {
-            $this->parser->read($function, $this->parser->offset());
+        $kept = $this->parser->nameFor('kept');
 
-            return new Operation(OperationKey::FirstOut, [$list, isset($this->parser->symbols->functions[$function]) ? new FunctionReference($function) : new VariableRead($function)]);
-        }
-        if (!isset($this->parser->classes->methods[$class]['@called'])) {
+        return new MethodCall(new Lambda([$kept], $chosen(new VariableRead($kept))), MethodCall::CALL, [$receiver]);
+    }
+
+    /** What compares the members of a queue, where those that are alike can be told apart: a class with `operator()`, a small function, their own `<`. */
+    public function comparing(string $type): ?Expression
+    {
+        if (1 !== preg_match('/^(?:const )?priority_queue ?<(.*)>$/D', $type, $match)) {
             return null;
         }
         [$one, $other] = [new VariableRead('one'), new VariableRead('other')];
+        $class = trim((string) preg_replace('/^.*,/', '', $match[1]));
+        if (isset($this->parser->classes->methods[$class]['@called'])) {
+            return new Lambda(['one', 'other'], new MethodCall(new MakeObject($class, [], true), '@called', [$one, $other]));
+        }
+        if (1 === preg_match('/^\w+$/D', $class) && $class !== $match[1]) {
+            $this->parser->read($class, $this->parser->offset());
 
-        return new Operation(OperationKey::FirstOut, [$list, new Lambda(['one', 'other'], new MethodCall(new MakeObject($class, [], true), '@called', [$one, $other]))]);
+            return isset($this->parser->symbols->functions[$class]) ? new FunctionReference($class) : new VariableRead($class);
+        }
+        $item = TypeNames::ofItem($type);
+        $sign = str_contains($match[1], 'greater<') ? '@greater' : '@less';
+
+        return null === $this->parser->classes->ownerOf($item, $sign) ? null : new Lambda(['one', 'other'], new MethodCall($one, $sign, [$other]));
     }
 
     /** What is done to a stack or a queue, each of which is a list that grows and shrinks at its ends alone (C++17, 26.6). */
@@ -399,12 +413,13 @@ final class LibraryMethods
         }
         [$of, $isGiven] = [$match[1], 1 === $count && null !== $value];
         // The greatest comes first, or with `greater` the least (C++17, 26.6.5).
-        $next = $this->firstOut($list, $type) ?? new Operation(str_contains($type, 'greater<') ? OperationKey::Least : OperationKey::Greatest, [$list]);
+        $by = $this->comparing($type);
+        $next = null === $by ? new Operation(str_contains($type, 'greater<') ? OperationKey::Least : OperationKey::Greatest, [$list]) : new Operation(OperationKey::FirstOut, [$list, $by]);
 
         return match (true) {
             'priority_queue' === $of && ('push' === $name || 'emplace' === $name) && $isGiven => new Operation(OperationKey::Append, [$list, $value ?? $list]),
             'priority_queue' === $of && 'top' === $name && 0 === $count => $next,
-            'priority_queue' === $of && 'pop' === $name && 0 === $count => new Operation(OperationKey::Remove, [$list, $next]),
+            'priority_queue' === $of && 'pop' === $name && 0 === $count => null === $by ? new Operation(OperationKey::Remove, [$list, $next]) : new Operation(OperationKey::TakeFirst, [$list, $by]),
             ('push' === $name || 'emplace' === $name) && $isGiven && ('stack' === $of || 'queue' === $of), 'emplace_back' === $name && $isGiven && null !== $value => new Operation(OperationKey::Append, [$list, $value ?? $list]),
             'pop' === $name && 0 === $count && 'stack' === $of => new Operation(OperationKey::DropLast, [$list]),
             'pop' === $name && 0 === $count && 'queue' === $of, 'pop_front' === $name && 0 === $count && 'deque' === $of => new Operation(OperationKey::DropFirst, [$list]),
