@@ -71,5 +71,5 @@ cout << sign << endl;',
     'operation.with_letter_of_c' => "char bed[4];\nbed[0] = 'p';\nbed[1] = 'e';\nbed[2] = 'a';\nbed[3] = '\\0';\ncout << bed << endl;",
     'operation.descending' => "set<int, greater<int>> beds = {3, 8, 5};\nfor (int bed : beds) {\n    cout << bed << endl;\n}",
     'operation.first_out' => "struct Fewer {\n    bool operator()(int one, int other) const { return one > other; }\n};\n\nint main() {\n    priority_queue<int, vector<int>, Fewer> beds;\n    beds.push(4);\n    beds.push(2);\n    cout << beds.top() << endl;\n}",
-    'operation.take_first' => "struct Bed {\n    int litres;\n    bool operator<(const Bed& other) const { return litres < other.litres; }\n};\n\nint main() {\n    priority_queue<Bed> beds;\n    beds.push(Bed{4});\n    beds.push(Bed{2});\n    beds.pop();\n    cout << beds.top().litres << endl;\n}",
+    'operation.take_first' => "struct Fewer {\n    bool operator()(int one, int other) const { return one > other; }\n};\n\nint main() {\n    priority_queue<int, vector<int>, Fewer> beds;\n    beds.push(4);\n    beds.push(2);\n    beds.pop();\n    cout << beds.top() << endl;\n}",
 ];
