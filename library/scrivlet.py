@@ -7,6 +7,7 @@ writes what happened as JSON lines, SCRIVLET_SEED=number fixes what chance gives
 
 import atexit
 import functools
+import heapq
 import json
 import math
 import os
@@ -997,38 +998,23 @@ def sort_part_before(values, is_before, start, end):
     values[start:end] = sorted(values[start:end], key=_by_order(is_before))
 
 
-def _risen(items, hole, value, is_before):
-    while hole > 0 and is_before(items[(hole - 1) // 2], value):
-        items[hole] = items[(hole - 1) // 2]
-        hole = (hole - 1) // 2
-    items[hole] = value
-
-
-def _heap(items, is_before):
-    heap = list(items)
-    for at in range(1, len(heap)):
-        _risen(heap, at, heap[at], is_before)
+def _heap(items, is_behind):
+    """The members as a heap has them to which one after the other was added."""
+    heap = []
+    for item in items:
+        heapq.heappush(heap, functools.cmp_to_key(lambda one, other: -1 if is_behind(other, one) else 1)(item))
     return heap
 
 
-def first_out(items, is_before):
+def first_out(items, is_behind):
     """What a queue gives out next whose members are compared by a function."""
-    return _heap(items, is_before)[0]
+    return _heap(items, is_behind)[0].obj
 
 
-def take_first(items, is_before):
-    heap = _heap(items, is_before)
-    last = heap.pop()
-    hole = 0
-    while 2 * hole + 1 < len(heap):
-        below = 2 * hole + 1
-        if below + 1 < len(heap) and not is_before(heap[below + 1], heap[below]):
-            below += 1
-        heap[hole] = heap[below]
-        hole = below
-    if heap:
-        _risen(heap, hole, last, is_before)
-    items[:] = heap
+def take_first(items, is_behind):
+    heap = _heap(items, is_behind)
+    heapq.heappop(heap)
+    items[:] = [item.obj for item in heap]
 
 
 def exchange(one, other):

@@ -375,7 +375,6 @@ final class Unsayable
         return null;
     }
 
-    /** Objects of classes of data are equal where what they keep is (The Python Standard Library, dataclasses), those of JavaScript never. */
     /**
      * What a pointer points at, taken as a thing of its own with all that it keeps, or an object made like another one: only
      * C++ copies what stands in fields with the object, and what they point at not (C++17, 15.8.1).

@@ -154,10 +154,10 @@ final class Compiler
 
     public ?Classes $classTable = null;
 
-    /** @param bool $record whether each moment is kept, or only what happens in the scene */
     /** @var array<int, string> what holds the values of parts of a row that are found once, though they are asked for twice, by those parts */
     public array $foundOnce = [];
 
+    /** @param bool $record whether each moment is kept, or only what happens in the scene */
     public function __construct(Analysis $analysis, public readonly Language $language, public readonly bool $record)
     {
         $this->loopCode = new LoopCode($this);

@@ -7,6 +7,7 @@ namespace Scrivlet\Tests\Core;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Unsayable;
 use Scrivlet\Core\Run\Ending;
 use Scrivlet\Core\Run\Runner;
 use Scrivlet\Tests\Support\RealMachines;
@@ -27,7 +28,7 @@ final class QueuesThereTest extends TestCase
 
     public function testTheyComeOutAsThere(): void
     {
-        $texts = [];
+        $texts = $programs = $printed = [];
         foreach (array_keys(self::WAYS) as $index => $way) {
             for ($number = 0; $number < self::PROGRAMS; ++$number) {
                 $texts["queue{$index}n$number"] = [self::program($way, 10 * $index + $number), ''];
@@ -40,6 +41,16 @@ final class QueuesThereTest extends TestCase
             self::assertSame(0, $real['exit'], $texts[$name][0].$real['errors']);
             self::assertSame(Ending::Finished, $outcome->ending, $texts[$name][0]);
             self::assertSame($real['printed'], $outcome->trace->printout(), $texts[$name][0]);
+            $programs[$name] = $reading->program;
+            $printed[$name] = $real['printed'];
+        }
+        foreach ([Language::Python, Language::JavaScript] as $other) {
+            $over = array_filter($programs, static fn ($program): bool => null === Unsayable::why($program, $other));
+            self::assertNotSame([], $over);
+            $written = array_map(static fn ($program): array => [$other->print($program)->text(), ''], $over);
+            foreach (RealMachines::texts($written, $other, 1) as $name => $real) {
+                self::assertSame($printed[$name], $real['printed'], $written[$name][0].$real['errors']);
+            }
         }
     }
 

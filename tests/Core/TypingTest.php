@@ -76,7 +76,6 @@ final class TypingTest extends TestCase
         self::assertGreaterThan(1000, $seen);
     }
 
-    /** Every variable that a part gives a value has exactly one owner and exactly one declaration. */
     /** A text that no compiler takes is not given: it is said what C++ has no type for. */
     public function testWhatHasNoTypeInCppIsRefusedInWords(): void
     {

@@ -703,7 +703,7 @@ final class CppParser extends CppExpressions
     protected function valueGivenBack(): Expression
     {
         $opened = $this->peek();
-        if (str_starts_with($this->gives, 'optional') && $this->is('{') && $this->is('}', 1)) {
+        if (str_starts_with($this->gives, 'optional<') && $this->is('{') && $this->is('}', 1)) {
             // An empty one (C++17, 23.6.3.1).
             $this->at += 2;
 

@@ -400,7 +400,7 @@ final class JavaScriptPrinter extends BracePrinter
             $expression instanceof Slice => $this->operand($expression->container, self::POSTFIX).'.slice('.$this->listed(\array_slice([$expression->from instanceof NothingLiteral ? new NumberLiteral(0) : $expression->from, $expression->to], 0, $expression->to instanceof NothingLiteral ? 1 : 2)).')',
             $expression instanceof Choice => $this->bracket($this->expression($expression->condition, self::CHOICE + 1).' ? '.$this->expression($expression->then, self::CHOICE).' : '.$this->expression($expression->otherwise, self::CHOICE), self::CHOICE, $around),
             $expression instanceof Collected => $this->collected($expression),
-            $expression instanceof Lambda => $this->bracket(self::arrow(implode(', ', array_map($this->name(...), $expression->parameters)), $this->expression($expression->value)), 0, $around),
+            $expression instanceof Lambda => $this->bracket(self::arrow(implode(', ', array_map($this->name(...), $expression->parameters)), $this->types->inside($this->handed[spl_object_id($expression)] ?? [], fn (): string => $this->expression($expression->value))), 0, $around),
             default => throw new \LogicException('No text for '.$expression::class),
         };
     }
@@ -475,6 +475,11 @@ final class JavaScriptPrinter extends BracePrinter
             : "$text.$way(".self::arrow($name, $inner($collected->value)).')';
     }
 
+    /** What hands the items of a list to a function that compares two of them. */
+    private const COMPARING = [OperationKey::SortBefore, OperationKey::SortPartBefore, OperationKey::SortWith, OperationKey::SortedWith, OperationKey::FirstOut, OperationKey::TakeFirst];
+    /** @var array<int, array<string, StaticType>> what small functions are handed, by their objects: a sign between two of them may be a method */
+    private array $handed = [];
+
     protected function operation(Operation $operation, int $around): string
     {
         if (OperationKey::FailureItself === $operation->key) {
@@ -482,6 +487,11 @@ final class JavaScriptPrinter extends BracePrinter
         }
         if (OperationKey::FailureName === $operation->key) {
             return "$this->caughtLast.name";
+        }
+        $given = $operation->arguments[1] ?? null;
+        $item = $given instanceof Lambda && \in_array($operation->key, self::COMPARING, true) ? $this->type($operation->arguments[0])->element : null;
+        if ($given instanceof Lambda && null !== $item) {
+            $this->handed[spl_object_id($given)] = array_fill_keys($given->parameters, $item);
         }
         $method = OperationKey::MethodOf === $operation->key ? $operation->arguments[1] : null;
         if ($method instanceof TextLiteral) {

@@ -65,8 +65,6 @@ abstract class ExpressionParser extends Parser
     /** Signs between the bits of two numbers, weakest first. */
     protected const BITS = ['|' => [1, OperationKey::BitOr], '^' => [2, OperationKey::BitXor], '&' => [3, OperationKey::BitAnd], '<<' => [4, OperationKey::ShiftedLeft], '>>' => [4, OperationKey::ShiftedRight], '>>>' => [4, OperationKey::ShiftedPlain]];
 
-    /** Signs that change a value by an operation. */
-
     /** How many values a function takes that gathers them. */
     public const UNLIMITED = 99;
     public readonly Signatures $signatures;

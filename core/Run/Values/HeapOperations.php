@@ -43,14 +43,67 @@ trait HeapOperations
         }
     }
 
-    /** Moves an item up to where none above it, down to the first place, is greater. */
-    private function risen(ListValue $heap, int $first, int $place): void
+    /** What a queue gives out next whose members are compared by a function (C++17, 26.6.5). */
+    public function firstOut(mixed $list, mixed $isBehind): mixed
     {
+        return $this->heapBy($list, $this->asLess($isBehind))->items[0];
+    }
+
+    /** Takes that out of it: of those that are alike the one that libstdc++ has first, which moves items as heapq does. */
+    public function takeFirst(mixed $list, mixed $isBehind): void
+    {
+        $less = $this->asLess($isBehind);
+        $heap = $this->heapBy($list, $less);
+        $last = array_pop($heap->items);
+        if ([] !== $heap->items) {
+            $heap->items[0] = $last;
+            $this->sunk($heap, 0, $less);
+        }
+        $list = self::list_($list);
+        $list->items = array_values($heap->items);
+        $this->told($list);
+    }
+
+    /**
+     * The greatest first is the least first the other way round.
+     *
+     * @return \Closure(mixed, mixed): bool
+     */
+    private function asLess(mixed $isBehind): \Closure
+    {
+        return $isBehind instanceof \Closure ? fn (mixed $one, mixed $other): bool => $this->truth($isBehind($other, $one)) : throw new RunError('no_function');
+    }
+
+    /**
+     * The members as a heap has them to which one after the other was added; a heap stays as it is.
+     *
+     * @param \Closure(mixed, mixed): bool $less
+     */
+    private function heapBy(mixed $list, \Closure $less): ListValue
+    {
+        $heap = new ListValue(self::list_($list)->items);
+        $many = \count($heap->items);
+        Room::spend($many);
+        for ($at = 1; $at < $many; ++$at) {
+            $this->risen($heap, 0, $at, $less);
+        }
+
+        return 0 < $many ? $heap : throw new RunError('no_item', ['index' => 0, 'size' => 0]);
+    }
+
+    /**
+     * Moves an item up to where none above it, down to the first place, is greater.
+     *
+     * @param (\Closure(mixed, mixed): bool)|null $less
+     */
+    private function risen(ListValue $heap, int $first, int $place, ?\Closure $less = null): void
+    {
+        $less ??= $this->less(...);
         // Taken out meanwhile, so that no place of them is copied.
         [$items, $heap->items] = [$heap->items, []];
         $item = $items[$place];
         try {
-            while ($place > $first && $this->less($item, $items[$above = $place - 1 >> 1])) {
+            while ($place > $first && $less($item, $items[$above = $place - 1 >> 1])) {
                 $items[$place] = $items[$above];
                 $place = $above;
             }
@@ -61,14 +114,19 @@ trait HeapOperations
         }
     }
 
-    /** Moves an item down to the end, the lesser ones below it up, and from there up to its place. */
-    private function sunk(ListValue $heap, int $place): void
+    /**
+     * Moves an item down to the end, the lesser ones below it up, and from there up to its place.
+     *
+     * @param (\Closure(mixed, mixed): bool)|null $less
+     */
+    private function sunk(ListValue $heap, int $place, ?\Closure $less = null): void
     {
+        $less ??= $this->less(...);
         [$items, $heap->items] = [$heap->items, []];
         [$first, $item, $end] = [$place, $items[$place], \count($items)];
         try {
             while (($below = 2 * $place + 1) < $end) {
-                if ($below + 1 < $end && !$this->less($items[$below], $items[$below + 1])) {
+                if ($below + 1 < $end && !$less($items[$below], $items[$below + 1])) {
                     ++$below;
                 }
                 $items[$place] = $items[$below];
@@ -78,71 +136,6 @@ trait HeapOperations
         } finally {
             $heap->items = array_values($items);
         }
-        $this->risen($heap, $first, $place);
-    }
-
-    /** What a queue gives out next whose members are compared by a function (C++17, 26.6.5). */
-    public function firstOut(mixed $list, mixed $isBefore): mixed
-    {
-        return $this->heapBy(self::list_($list), $isBefore)[0];
-    }
-
-    /** Takes that out of it (C++17, 28.7.7: of those that are alike, the one that the heap has first, as libstdc++ keeps it). */
-    public function takeFirst(mixed $list, mixed $isBefore): void
-    {
-        $list = self::list_($list);
-        $items = $this->heapBy($list, $isBefore);
-        $last = array_pop($items);
-        $many = \count($items);
-        for ($hole = 0; $many > $next = 2 * $hole + 1; $hole = $next) {
-            // The greater one of the two below comes up; of two that are alike the second.
-            $next += $next + 1 < $many && !$this->isBehind($items[$next + 1], $items[$next], $isBefore) ? 1 : 0;
-            $items[$hole] = $items[$next];
-        }
-        if (0 < $many) {
-            $this->risenBy($items, $hole, $last, $isBefore);
-        }
-        $list->items = array_values($items);
-        $this->told($list);
-    }
-
-    /**
-     * The members as a heap has them to which one after the other was added.
-     *
-     * @return non-empty-array<int, mixed>
-     */
-    private function heapBy(ListValue $list, mixed $isBefore): array
-    {
-        if (!$isBefore instanceof \Closure) {
-            throw new RunError('no_function');
-        }
-        $items = $list->items;
-        Room::spend(\count($items));
-        for ($at = 1; $at < \count($items); ++$at) {
-            $this->risenBy($items, $at, $items[$at], $isBefore);
-        }
-
-        return [] === $items ? throw new RunError('no_item', ['index' => 0, 'size' => 0]) : $items;
-    }
-
-    /**
-     * Puts a value as far above a place as it belongs.
-     *
-     * @param array<int, mixed> $items
-     *
-     * @param-out array<int, mixed> $items
-     */
-    private function risenBy(array &$items, int $hole, mixed $value, mixed $isBefore): void
-    {
-        while (0 < $hole && $this->isBehind($items[intdiv($hole - 1, 2)], $value, $isBefore)) {
-            $items[$hole] = $items[intdiv($hole - 1, 2)];
-            $hole = intdiv($hole - 1, 2);
-        }
-        $items[$hole] = $value;
-    }
-
-    private function isBehind(mixed $one, mixed $other, mixed $isBefore): bool
-    {
-        return $isBefore instanceof \Closure && $this->truth($isBefore($one, $other));
+        $this->risen($heap, $first, $place, $less);
     }
 }

@@ -346,12 +346,6 @@ trait ObjectOperations
         throw new RunError('object_shown', ['name' => $object->class]);
     }
 
-    /** Whether an object is one of a class of plain fields (The Python Standard Library, dataclasses). */
-    /**
-     * A map of what an object of data keeps, and of what is kept in that (The Python Standard Library, "dataclasses.asdict").
-     *
-     * @throws RunError for anything else
-     */
     /** What an object keeps, as the map that it is kept in: who changes one changes the other (The Python Standard Library, "vars"). */
     public function fieldsOf(mixed $object): MapValue
     {
@@ -364,6 +358,11 @@ trait ObjectOperations
         return $map;
     }
 
+    /**
+     * A map of what an object of data keeps, and of what is kept in that (The Python Standard Library, "dataclasses.asdict").
+     *
+     * @throws RunError for anything else
+     */
     public function asDict(mixed $object): MapValue
     {
         if (!$object instanceof MapValue || '' === $object->class || $this->can($object, ClassDefinition::MAKES)) {
@@ -402,6 +401,7 @@ trait ObjectOperations
         return $value;
     }
 
+    /** Whether an object is one of a class of plain fields (The Python Standard Library, dataclasses). */
     final public function isOfFields(MapValue $object): bool
     {
         return $this->facts->plainFields && [] !== $object->order && !$this->can($object, ClassDefinition::MAKES);

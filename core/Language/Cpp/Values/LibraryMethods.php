@@ -399,9 +399,9 @@ final class LibraryMethods
             return isset($this->parser->symbols->functions[$class]) ? new FunctionReference($class) : new VariableRead($class);
         }
         $item = TypeNames::ofItem($type);
-        $sign = str_contains($match[1], 'greater<') ? '@greater' : '@less';
+        [$sign, $operator] = str_contains($match[1], 'greater<') ? ['@greater', Operator::Greater] : ['@less', Operator::Less];
 
-        return null === $this->parser->classes->ownerOf($item, $sign) ? null : new Lambda(['one', 'other'], new MethodCall($one, $sign, [$other]));
+        return null === $this->parser->classes->ownerOf($item, $sign) ? null : new Lambda(['one', 'other'], new Binary($operator, $one, $other));
     }
 
     /** What is done to a stack or a queue, each of which is a list that grows and shrinks at its ends alone (C++17, 26.6). */
