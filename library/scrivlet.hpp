@@ -1618,6 +1618,74 @@ vector<T> sorted_down(vector<T> list) {
     return list;
 }
 
+// The letters of a text in the order that comes next, or in the first one, and the other way round.
+inline string next_text(string text) {
+    std::next_permutation(text.begin(), text.end());
+    return text;
+}
+inline string previous_text(string text) {
+    std::prev_permutation(text.begin(), text.end());
+    return text;
+}
+// The key of a map, or the item of a set, that a place among them is at.
+template <typename K, typename V>
+const K& key_of(const std::pair<const K, V>& entry) {
+    return entry.first;
+}
+template <typename T>
+const T& key_of(const T& item) {
+    return item;
+}
+template <typename C, typename K>
+auto key_from(const C& all, const K& key) {
+    auto place = all.lower_bound(key);
+    if (place == all.end()) throw std::out_of_range("key_from");
+    return key_of(*place);
+}
+template <typename C, typename K>
+auto key_behind(const C& all, const K& key) {
+    auto place = all.upper_bound(key);
+    if (place == all.end()) throw std::out_of_range("key_behind");
+    return key_of(*place);
+}
+template <typename C, typename K>
+auto key_before(const C& all, const K& key) {
+    auto place = all.lower_bound(key);
+    if (place == all.begin()) throw std::out_of_range("key_before");
+    return key_of(*--place);
+}
+// What two ranges that are in order make together.
+template <typename A, typename B>
+auto range_shared(const A& one, const B& other) {
+    vector<typename A::value_type> made;
+    std::set_intersection(one.begin(), one.end(), other.begin(), other.end(), std::back_inserter(made));
+    return made;
+}
+template <typename A, typename B>
+auto range_united(const A& one, const B& other) {
+    vector<typename A::value_type> made;
+    std::set_union(one.begin(), one.end(), other.begin(), other.end(), std::back_inserter(made));
+    return made;
+}
+template <typename A, typename B>
+auto range_left(const A& one, const B& other) {
+    vector<typename A::value_type> made;
+    std::set_difference(one.begin(), one.end(), other.begin(), other.end(), std::back_inserter(made));
+    return made;
+}
+template <typename A, typename B>
+auto range_apart(const A& one, const B& other) {
+    vector<typename A::value_type> made;
+    std::set_symmetric_difference(one.begin(), one.end(), other.begin(), other.end(), std::back_inserter(made));
+    return made;
+}
+template <typename A, typename B>
+auto range_merged(const A& one, const B& other) {
+    vector<typename A::value_type> made;
+    std::merge(one.begin(), one.end(), other.begin(), other.end(), std::back_inserter(made));
+    return made;
+}
+
 // The entries of a map, from its last key to its first.
 template <typename K, typename V>
 vector<std::pair<K, V>> sorted_down(const map<K, V>& entries) {

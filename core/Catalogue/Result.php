@@ -31,6 +31,7 @@ enum Result: string
     case Value = 'value';
     case MapOf = 'map_of';
     case List = 'list';
+    case Key = 'key';
     case Keys = 'keys';
     case Values = 'values';
     case Set = 'set';

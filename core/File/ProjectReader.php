@@ -461,7 +461,7 @@ final class ProjectReader
             'on_tapped', 'on_light', 'on_announced' => new Handler($id, $key, $this->blank($data, Handler::EVENTS[$key][1], $key), $this->block($data, 'body'), $off),
             'start' => new Script($id, $this->block($data, 'body')),
             'define' => new FunctionDefinition($id, $this->functionName($data, 'name'), $this->names($data, 'parameters'), $this->block($data, 'body'), $off, $this->defaults($data), $this->types($data), match ($data['sort'] ?? '') {
-                'asked' => 'asked', 'shared' => 'shared', 'shared_asked' => 'shared_asked', 'set' => 'set', 'remembered' => 'remembered', 'tied' => 'tied', 'async' => 'async', default => '',
+                'asked' => 'asked', 'shared' => 'shared', 'shared_asked' => 'shared_asked', 'set' => 'set', 'remembered' => 'remembered', 'tied' => 'tied', 'async' => 'async', 'held' => 'held', default => '',
             }, isset($data['rest']) ? $this->name($data, 'rest') : ''),
             'repeat' => new Repeat($id, $this->blank($data, 'times', $key), $this->block($data, 'body'), $off, isset($data['turn']) ? $this->name($data, 'turn') : null),
             'count' => new Count($id, $this->name($data, 'variable'), $this->blank($data, 'from', $key), $this->blank($data, 'to', $key), $this->blank($data, 'by', $key), $this->block($data, 'body'), $off),

@@ -28,8 +28,8 @@ final class FailureNames
         ],
     ];
 
-    /** Other names of the same (The Python Standard Library 3.11, OSError). */
-    private const ALIASES = ['python' => ['IOError' => 'system', 'EnvironmentError' => 'system'], 'javascript' => [], 'cpp' => []];
+    /** Other names of the same (The Python Standard Library 3.11, OSError), and what is caught by the one above it. */
+    private const ALIASES = ['python' => ['IOError' => 'system', 'EnvironmentError' => 'system', 'FrozenInstanceError' => 'attribute'], 'javascript' => [], 'cpp' => []];
 
     /** A name, and the next wider one. */
     private const WIDER = [

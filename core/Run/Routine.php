@@ -581,6 +581,9 @@ abstract class Routine
             // What ends a run asks nobody.
             return false;
         }
+        if ($held instanceof ListValue) {
+            return $held->goesOn($failed);
+        }
 
         return $this->values->left($held, ...null === $failed ? [null, null] : [null === $failed->object && null === RealError::of($failed, $this->values->language()) ? true : $this->failureName($failed), $failed->object ?? $this->says($failed)]);
     }

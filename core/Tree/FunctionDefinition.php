@@ -15,13 +15,14 @@ final readonly class FunctionDefinition extends Statement
     public const OF = '_of_';
 
     /**
-     * @param list<string>                                                         $parameters
-     * @param array<string, Expression>                                            $defaults   by parameter
-     * @param array<string, string>                                                $types      as C++ names them, by parameter, the result's under ''; only those that
-     *                                                                                         differ from what the program shows without them
-     * @param string                                                               $rest       the parameter that gets a list of all that is given beyond the ones before it; '' for none
-     * @param ''|'asked'|'shared'|'shared_asked'|'set'|'remembered'|'tied'|'async' $sort       of a method: `asked` is written like a field, `set` like one that gets a value, `shared` is its class's and
-     *                                                                                         has no object; of a function: `remembered` is reckoned once for the same values, `tied` and `asked` know the object they are kept in
+     * @param list<string>                                                                $parameters
+     * @param array<string, Expression>                                                   $defaults   by parameter
+     * @param array<string, string>                                                       $types      as C++ names them, by parameter, the result's under ''; only those that
+     *                                                                                                differ from what the program shows without them
+     * @param string                                                                      $rest       the parameter that gets a list of all that is given beyond the ones before it; '' for none
+     * @param ''|'asked'|'shared'|'shared_asked'|'set'|'remembered'|'tied'|'async'|'held' $sort       of a method: `asked` is written like a field, `set` like one that gets a value, `shared` is its class's and
+     *                                                                                                has no object; of a function: `remembered` is reckoned once for the same values, `tied` and `asked` know the object they are kept in,
+     *                                                                                                `held` hands out one value to the rows of a `with` and goes on behind them
      */
     public function __construct(public int $id, public string $name, public array $parameters, public Block $body, public bool $off = false, public array $defaults = [], public array $types = [], public string $sort = '', public string $rest = '')
     {

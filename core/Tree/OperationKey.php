@@ -219,6 +219,17 @@ enum OperationKey: string
     case PlaceBefore = 'place_before';
     case PlaceBehind = 'place_behind';
     case NextOrder = 'next_order';
+    case PreviousOrder = 'previous_order';
+    case NextText = 'next_text';
+    case PreviousText = 'previous_text';
+    case KeyFrom = 'key_from';
+    case KeyBehind = 'key_behind';
+    case KeyBefore = 'key_before';
+    case RangeShared = 'range_shared';
+    case RangeUnited = 'range_united';
+    case RangeLeft = 'range_left';
+    case RangeApart = 'range_apart';
+    case RangeMerged = 'range_merged';
     case HeapMade = 'heap_made';
     case NextItem = 'next_item';
     case NextOr = 'next_or';
@@ -251,6 +262,7 @@ enum OperationKey: string
     case BitOr = 'bit_or';
     case BitXor = 'bit_xor';
     case BitNot = 'bit_not';
+    case BitCount = 'bit_count';
     case BitLength = 'bit_length';
     case ShiftedLeft = 'shifted_left';
     case ShiftedRight = 'shifted_right';
@@ -277,6 +289,7 @@ enum OperationKey: string
     case FirstPlace = 'first_place';
     case Compared = 'compared';
     case OrderOfTexts = 'order_of_texts';
+    case OrderOfRows = 'order_of_rows';
     case SortWith = 'sort_with';
     case SortedWith = 'sorted_with';
     case OrElse = 'or_else';
@@ -414,6 +427,7 @@ enum OperationKey: string
     case SoughtAsWhole = 'sought_as_whole';
     case SoughtAll = 'sought_all';
     case SoughtReplaced = 'sought_replaced';
+    case SoughtReplacedSome = 'sought_replaced_some';
     case SoughtEach = 'sought_each';
     case SoughtSplit = 'sought_split';
     case WholeMatch = 'whole_match';

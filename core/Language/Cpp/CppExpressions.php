@@ -9,6 +9,7 @@ use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Cpp\Values\Braces;
 use Scrivlet\Core\Language\Cpp\Values\ComparedRanges;
 use Scrivlet\Core\Language\Cpp\Values\GivenTypes;
+use Scrivlet\Core\Language\Cpp\Values\KeyPlaces;
 use Scrivlet\Core\Language\Cpp\Values\Lambdas;
 use Scrivlet\Core\Language\Cpp\Values\LibraryFunctions;
 use Scrivlet\Core\Language\Cpp\Values\LibraryMethods;
@@ -70,6 +71,7 @@ abstract class CppExpressions extends BraceExpressions
     ];
 
     /** The limits of `int` and `long long` as they are on the machines of courses (C++17, 21.3.5). */
+    private const OF_LETTER = ['tolower' => OperationKey::LowerLetter, 'toupper' => OperationKey::UpperLetter, 'isdigit' => OperationKey::IsDigits, 'isupper' => OperationKey::IsUpper, 'islower' => OperationKey::IsLower, 'isspace' => OperationKey::IsSpace, 'isalnum' => OperationKey::IsPlain, 'isalpha' => OperationKey::IsLetters];
     private const LIMITS = [
         'INT_MAX' => 2147483647, 'INT_MIN' => -2147483648, 'RAND_MAX' => 2147483647,
         'LONG_MAX' => \PHP_INT_MAX, 'LONG_MIN' => \PHP_INT_MIN, 'LLONG_MAX' => \PHP_INT_MAX, 'LLONG_MIN' => \PHP_INT_MIN,
@@ -104,6 +106,7 @@ abstract class CppExpressions extends BraceExpressions
     public readonly Lambdas $lambdas;
     public readonly MadeValues $madeValues;
     public readonly GivenTypes $givenTypes;
+    public readonly KeyPlaces $keyPlaces;
     public readonly ObjectCalls $objectCalls;
     public readonly ReadValues $readValues;
     public readonly LibraryFunctions $libraryFunctions;
@@ -169,6 +172,7 @@ abstract class CppExpressions extends BraceExpressions
         $this->lambdas = new Lambdas($this);
         $this->madeValues = new MadeValues($this);
         $this->givenTypes = new GivenTypes($this);
+        $this->keyPlaces = new KeyPlaces($this);
         $this->objectCalls = new ObjectCalls($this);
         $this->readValues = new ReadValues($this);
         $this->libraryFunctions = new LibraryFunctions($this);
@@ -293,6 +297,12 @@ abstract class CppExpressions extends BraceExpressions
             ++$this->at;
 
             return new Operation(OperationKey::PutNew, $receiver->arguments);
+        }
+        if ($receiver instanceof Operation && OperationKey::Position === $receiver->key && $receiver->arguments[1] instanceof Operation && \in_array($receiver->arguments[1]->key, KeyPlaces::BY_ORDER, true) && '->' === $this->tokens[$this->at - 1]->text && ($this->is('first') || $this->is('second'))) {
+            $isKey = $this->is('first');
+            ++$this->at;
+
+            return $isKey ? $receiver->arguments[1] : new Item(...$receiver->arguments);
         }
         if ($receiver instanceof Operation && \in_array($receiver->key, [OperationKey::Begin, OperationKey::Rbegin], true) && '->' === $this->tokens[$this->at - 1]->text && ($this->is('first') || $this->is('second')) && $this->isOfType($receiver->arguments[0], 'map')) {
             // The least key of a map comes first, the greatest last (C++17, 26.4.4).
@@ -444,6 +454,10 @@ abstract class CppExpressions extends BraceExpressions
         $between = [] === $this->iterators ? null : $this->places->betweenPlaces($operator, $left, $right);
         if (null !== $between) {
             return $between;
+        }
+        $samePlace = [] === $this->iterators ? null : $this->keyPlaces->compared($operator, $left, $right);
+        if (null !== $samePlace) {
+            return $samePlace;
         }
         $ended = $right instanceof Operation && OperationKey::End === $right->key && $left instanceof VariableRead ? $this->iterators[$left->name] ?? null : null;
         $spot = $this->pointedValues->spotOrName($left);
@@ -862,11 +876,12 @@ abstract class CppExpressions extends BraceExpressions
         return $this->libraryFunctions->builtin($name, $arguments, $token);
     }
 
-    /** `tolower`, handed over by its name. */
+    /** `tolower` and `isdigit`, handed over by their names. */
     public function plainName(Token $token): Expression
     {
-        if (\in_array($token->text, ['tolower', 'toupper'], true) && !$this->isVariable($token->text) && !isset($this->symbols->functions[$token->text])) {
-            return new Lambda(['letter'], new Operation('tolower' === $token->text ? OperationKey::LowerLetter : OperationKey::UpperLetter, [new VariableRead('letter')]));
+        $ofLetter = self::OF_LETTER[$token->text] ?? null;
+        if (null !== $ofLetter && !$this->isVariable($token->text) && !isset($this->symbols->functions[$token->text])) {
+            return new Lambda(['letter'], new Operation($ofLetter, [new VariableRead('letter')]));
         }
 
         return parent::plainName($token);

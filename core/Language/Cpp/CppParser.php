@@ -882,6 +882,12 @@ final class CppParser extends CppExpressions
 
     public function changed(Expression $target, Operator $operator, Expression $amount, int $start): Statement
     {
+        $moved = $this->keyPlaces->moved($target, $operator, $amount);
+        if (null !== $moved && $target instanceof VariableRead) {
+            $this->assigned[$this->scope][$target->name] = true;
+
+            return new SetVariable($this->newId(), $target->name, $moved);
+        }
         if ($target instanceof VariableRead) {
             $this->declarationRows->mayChange($target->name, $start);
             if (NumberLiteral::class === $amount::class && TypeNames::read($this->typeOf($target))->isList()) {
@@ -907,6 +913,18 @@ final class CppParser extends CppExpressions
         }
 
         return parent::changed($target, $operator, $amount, $start);
+    }
+
+    public function givenInside(OperationKey $key, Expression $target, Expression $value, int $from): Operation
+    {
+        $beside = $value instanceof Binary && $value->left == $target && $target instanceof Operation ? $this->keyPlaces->beside(Operator::Add === $value->operator, $target) : null;
+        if (null !== $beside) {
+            // `--beds.end()`: what was only reckoned moves on itself.
+            return $beside;
+        }
+        $moved = $value instanceof Binary && $value->left == $target ? $this->keyPlaces->moved($target, $value->operator, $value->right) : null;
+
+        return parent::givenInside($key, $target, $moved ?? $value, $from);
     }
 
     public function changedByMethod(Expression $target, Operator $operator, Expression $amount): ?MethodCall

@@ -254,13 +254,25 @@ final class SharedText
                 return false;
             }
             // Behind the one before it, or the first in it.
-            if (null !== $before && ($place[0] !== $before[1][0] + 1 || $place[1] !== $before[0] && !$this->holds($place[1], $before[1][1]))) {
+            if (null !== $before && ($place[0] !== $before[1][0] + 1 || $place[1] !== $before[0] && !$this->holds($place[1], $before[1][1])) && !$this->isFirstOfScript($id, $before[0])) {
                 return false;
             }
             $before = [$id, $place];
         }
 
         return true;
+    }
+
+    /** Whether a row is the first of the script, and another one the last of all before. */
+    private function isFirstOfScript(int $row, int $before): bool
+    {
+        for (; isset($this->places[$before]); $before = $this->places[$before][1]) {
+            if (isset($this->next[$before])) {
+                return $this->next[$before] === $row && $this->places[$row][1] !== $this->places[$before][1];
+            }
+        }
+
+        return false;
     }
 
     /** Whether a row is another one, or holds it. */

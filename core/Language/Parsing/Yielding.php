@@ -19,6 +19,7 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnCall;
@@ -52,7 +53,8 @@ trait Yielding
         ++$this->at;
         // A name in JavaScript.
         $isAll = TokenKind::Keyword === $this->peek()?->kind && $this->accept('from') || $this->accept('*');
-        $value = $this->valueYielded();
+        $isBare = !$isAll && (null === $this->peek() || $this->is(';') || $this->is('}'));
+        $value = $isBare ? new NothingLiteral() : $this->valueYielded();
         if ($this->is(',')) {
             $this->fail('unsupported', $token, ['what' => 'yield …, …']);
         }
@@ -160,11 +162,12 @@ trait Yielding
     /**
      * The rows of a function that yields: a list at their head, given back at their end.
      *
-     * @param int $begins the end of the header
+     * @param int  $begins the end of the header
+     * @param bool $waits  whether it hands out in any case
      */
-    public function gathering_(Block $body, string $made, int $id, int $begins, Token $name): Block
+    public function gathering_(Block $body, string $made, int $id, int $begins, bool $waits = false): Block
     {
-        if ($this->isSeenToWait($body, $made)) {
+        if ($waits || $this->isSeenToWait($body, $made)) {
             return new Block(array_map(static fn (Statement $row): Statement => Walk::map($row, static fn (Statement $part): Statement => self::handedOut($part, $made)), $body->statements));
         }
         $first = new SetVariable($this->newId(), $made, new ListLiteral([]));

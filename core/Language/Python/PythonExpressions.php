@@ -21,6 +21,7 @@ use Scrivlet\Core\Language\Python\Values\ClassCalls;
 use Scrivlet\Core\Language\Python\Values\Comparisons;
 use Scrivlet\Core\Language\Python\Values\Comprehensions;
 use Scrivlet\Core\Language\Python\Values\FunctionNames;
+use Scrivlet\Core\Language\Python\Values\HandedFunctions;
 use Scrivlet\Core\Language\Python\Values\LibraryFunctions;
 use Scrivlet\Core\Language\Python\Values\LibraryMethods;
 use Scrivlet\Core\Language\Python\Values\LibraryModules;
@@ -31,6 +32,7 @@ use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
@@ -52,6 +54,8 @@ use Scrivlet\Core\Tree\VariableRead;
 abstract class PythonExpressions extends ExpressionParser
 {
     use OnlyOnce;
+    /** @var list<FunctionDefinition>|null small functions that stand before the row that is read, without text of their own; null where none can stand */
+    public ?array $ahead = null;
 
     public const OPERATORS = [
         'or' => [2, Operator::Or], 'and' => [3, Operator::And],
@@ -73,6 +77,7 @@ abstract class PythonExpressions extends ExpressionParser
     public readonly LibraryMethods $libraryMethods;
     public readonly ClassCalls $classCalls;
     public readonly LibraryModules $libraryModules;
+    public readonly HandedFunctions $handedFunctions;
     public readonly MadePatterns $madePatterns;
     public readonly Comparisons $comparisons;
 
@@ -109,6 +114,7 @@ abstract class PythonExpressions extends ExpressionParser
         $this->libraryMethods = new LibraryMethods($this);
         $this->classCalls = new ClassCalls($this);
         $this->libraryModules = new LibraryModules($this);
+        $this->handedFunctions = new HandedFunctions($this);
         $this->madePatterns = new MadePatterns($this);
         $this->comparisons = new Comparisons($this);
     }
@@ -726,15 +732,16 @@ abstract class PythonExpressions extends ExpressionParser
             $this->tokens[$this->at] = $token;
         }
         if (('map' === $token->text || 'filter' === $token->text) && $this->is('(', 1) && !isset($this->symbols->functions[$token->text]) && null !== $opened = $this->peek(1)) {
+            $overSeveral = 'map' === $token->text ? $this->handedFunctions->mappedOver() : null;
+            if (null !== $overSeveral) {
+                return $overSeveral;
+            }
             $at = $this->at;
             $this->at += 2;
             $offset = $this->offset();
             $function = $this->functionNames->function_();
             if (null !== $function && $this->accept(',')) {
                 $over = $this->expression();
-                if ($this->is(',') && !$this->is(')', 1)) {
-                    return $this->postfix($this->libraryModules->mappedPairs($function, $over, $opened));
-                }
                 $end = $this->endOffset();
                 $this->close($opened);
 

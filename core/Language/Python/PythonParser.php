@@ -27,6 +27,7 @@ use Scrivlet\Core\Language\Python\Rows\Indentation;
 use Scrivlet\Core\Language\Python\Rows\InnerClasses;
 use Scrivlet\Core\Language\Python\Rows\LoopRows;
 use Scrivlet\Core\Language\Python\Rows\PrivateNames;
+use Scrivlet\Core\Language\Python\Rows\Properties;
 use Scrivlet\Core\Language\Python\Rows\Records;
 use Scrivlet\Core\Language\Python\Rows\ToldApart;
 use Scrivlet\Core\Language\Python\Rows\UnreadRows;
@@ -63,6 +64,7 @@ final class PythonParser extends PythonStatements
     public readonly FunctionRows $functionRows;
     public readonly CasesOfMatch $casesOfMatch;
     public readonly DataClasses $dataClasses;
+    public readonly Properties $properties;
     public readonly Enumerations $enumerations;
     public readonly InnerClasses $innerClasses;
     public readonly PrivateNames $privateNames;
@@ -85,6 +87,8 @@ final class PythonParser extends PythonStatements
     /** @var list<array{int, int}> from and until where rows stand in a `try` that can't be read as a whole */
     public array $unreadTries = [];
 
+    /** @var array<string, true> functions of which `with` holds what they hand out */
+    public array $managers = [];
     /** @var array<string, string> methods by further names, which stand behind their class and a point */
     public array $namedAlso = [];
 
@@ -102,6 +106,7 @@ final class PythonParser extends PythonStatements
         $this->functionRows = new FunctionRows($this);
         $this->casesOfMatch = new CasesOfMatch($this);
         $this->dataClasses = new DataClasses($this);
+        $this->properties = new Properties($this);
         $this->enumerations = new Enumerations($this);
         $this->innerClasses = new InnerClasses($this);
         $this->privateNames = new PrivateNames($this);
@@ -521,7 +526,7 @@ final class PythonParser extends PythonStatements
 
                 return [...$rows, $this->ended('break' === $word ? new BreakLoop($this->newId()) : new ContinueLoop($this->newId()), $start)];
             case 'return':
-                return [$this->ended($this->functionRows->giveBack($token), $start)];
+                return $this->withAhead(fn (): array => [$this->ended($this->functionRows->giveBack($token), $start)], $start);
             case 'nonlocal':
             case 'global':
                 return $this->nameRows->share();
@@ -550,6 +555,13 @@ final class PythonParser extends PythonStatements
             return [$this->ended($this->classRows->fieldDeclaration($token), $start)];
         }
 
+        $property = '' === $this->class ? null : $this->properties->methods();
+        if (null !== $property) {
+            $this->cutTogether($property, $start);
+
+            return $property;
+        }
+
         $also = '' === $this->scope && $this->is('=', 1) ? $this->namedAlso["$this->class.$token->text"] ?? null : null;
         if (null !== $also && $this->until === $this->at + 3) {
             $this->at += 3;
@@ -565,11 +577,37 @@ final class PythonParser extends PythonStatements
             return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];
         }
 
-        $this->behind = [];
-        $rows = [$this->plain($token), ...$this->behind];
-        $this->cutTogether($rows, $start);
+        return $this->withAhead(function () use ($token, $start): array {
+            $this->behind = [];
+            $rows = [$this->plain($token), ...$this->behind];
+            $this->cutTogether($rows, $start);
 
-        return $rows;
+            return $rows;
+        }, $start);
+    }
+
+    /**
+     * Rows, and before them the functions that they hand over and that are more than a value: those have no text of their own.
+     *
+     * @param \Closure(): list<Statement> $read
+     *
+     * @return list<Statement>
+     */
+    private function withAhead(\Closure $read, int $start): array
+    {
+        $this->ahead = [];
+        try {
+            $rows = $read();
+            $functions = $this->ahead ?? [];
+        } finally {
+            $this->ahead = null;
+        }
+        foreach ($functions as $function) {
+            $this->cut($function->id, 'head', $start, $start);
+            $this->enumerations->cutAtHead($function->body->statements, $function->id, $start);
+        }
+
+        return [...$functions, ...$rows];
     }
 
     public function ended(Statement $row, int $start): Statement
@@ -592,6 +630,11 @@ final class PythonParser extends PythonStatements
     protected function ownNames(): array
     {
         return array_map(strval(...), array_keys(array_diff_key($this->symbols->writes[$this->scope] ?? [], [$this->itself => true])));
+    }
+
+    public function refusedSetting(Expression $target, bool $isPlain): ?Statement
+    {
+        return $this->properties->refused($target, $isPlain);
     }
 
     protected function docstring(Expression $value, Token $token): ?Comment

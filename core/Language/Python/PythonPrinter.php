@@ -116,6 +116,9 @@ class PythonPrinter extends Printer
         if ([] !== array_filter($this->program->definitions(), static fn (FunctionDefinition $function): bool => 'remembered' === $function->sort) && [] === array_intersect(['lru_cache', 'cache', 'functools'], $this->imported())) {
             array_unshift($imports, 'from functools import lru_cache');
         }
+        if ([] !== array_filter($this->program->definitions(), static fn (FunctionDefinition $function): bool => 'held' === $function->sort) && [] === array_intersect(['contextmanager', 'contextlib'], $this->imported())) {
+            array_unshift($imports, 'from contextlib import contextmanager');
+        }
         if ([] !== $names) {
             $imports[] = 'from scrivlet import '.implode(', ', $names);
         } elseif ($seeds && !\in_array('random', $this->imported(), true)) {
@@ -205,6 +208,7 @@ class PythonPrinter extends Printer
                 'asked' => '@property',
                 'set' => '@'.substr($function->shortName(), 4).'.setter',
                 'remembered' => '@lru_cache(maxsize=None)',
+                'held' => '@contextmanager',
                 default => '@staticmethod',
             });
         }

@@ -54,6 +54,13 @@ abstract class PythonStatements extends PythonExpressions
         $this->printRows = new PrintRows($this);
     }
 
+    /**
+     * What fails when it runs, as what is given a value cannot be given another one.
+     *
+     * @param bool $isPlain whether the value can neither fail nor do anything
+     */
+    abstract public function refusedSetting(Expression $target, bool $isPlain): ?Statement;
+
     abstract protected function docstring(Expression $value, Token $token): ?Comment;
 
     protected function plain(Token $token): Statement

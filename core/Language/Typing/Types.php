@@ -505,6 +505,7 @@ final class Types
             Result::Third => $this->expression($part, $operation->arguments[2] ?? new NothingLiteral()),
             Result::MapOf => $first->isList() && $first->item()->isList() ? StaticType::mapOf($first->item()->item(), $first->item()->item()) : StaticType::unknown(),
             Result::ListOfSecond => StaticType::listOf($this->expression($part, $operation->arguments[1] ?? new NothingLiteral())),
+            Result::Key => $first->isMap() ? $first->key ?? StaticType::unknown() : $first->item(),
             Result::Keys => StaticType::listOf($first->key ?? StaticType::unknown()),
             Result::Values => StaticType::listOf($first->item()),
             Result::MaybeFound => StaticType::mixed(),

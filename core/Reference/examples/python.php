@@ -396,6 +396,7 @@ return [
     'operation.sought_all' => "import re\nprint(re.findall(\"[0-9]+\", \"12 peas, 8 beans\"))",
     'operation.sought_each' => "import re\nfor found in re.finditer(\"([a-z]+)=([0-9]+)\", \"pea=12 bean=8\"):\n    print(found.group(1), found.group(2))",
     'operation.sought_replaced' => "import re\nprint(re.sub(\"[0-9]\", \"#\", \"bed 12\"))",
+    'operation.sought_replaced_some' => "import re\nprint(re.sub(\"[0-9]\", \"#\", \"bed 12\", 1))",
     'operation.sought_split' => "import re\nprint(re.split(\"[,;]\", \"pea,bean;kale\"))",
     'operation.whole_match' => "import re\nfound = re.search(\"[0-9]+\", \"bed 12\")\nif found:\n    print(found.group())",
     'operation.group' => "import re\nfound = re.search(\"([a-z]+) ([0-9]+)\", \"bed 12\")\nif found:\n    print(found.group(2))",

@@ -209,6 +209,11 @@ final class FunctionCode
         $value = $this->compiler->expression($out->arguments[0]);
         $each = OperationKey::HandOutAll === $out->key ? "foreach (\$v->turns($value, '') as $item) { " : "$item = $value; ";
 
+        if ('' !== $goesOn && $this->compiler->part instanceof FunctionDefinition && 'held' === $this->compiler->part->sort) {
+            // What fails in the rows that hold it fails here.
+            return "$each{$waits}try { yield $item; } catch (\\Throwable \$e) {{$goesOn} throw \$e; }$goesOn".(OperationKey::HandOutAll === $out->key ? ' }' : '')."\n";
+        }
+
         return "$each{$waits}yield $item;$goesOn".(OperationKey::HandOutAll === $out->key ? ' }' : '')."\n";
     }
 }

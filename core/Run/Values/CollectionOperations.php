@@ -342,17 +342,29 @@ trait CollectionOperations
         return $size < 0 ? throw new RunError('negative_choice', [], 'r must be non-negative') : $size <= \count($items);
     }
 
-    public function combined(mixed $one, mixed $other): ListValue
+    public function combined(mixed ...$lists): ListValue
     {
-        $pairs = [];
-        $others = $this->over($other);
-        foreach ($this->over($one) as $first) {
-            foreach ($others as $second) {
-                $this->oneMore($pairs, [$first, $second]);
+        $last = $this->over(array_pop($lists));
+        $rows = [[]];
+        foreach ($lists as $list) {
+            $longer = [];
+            $items = $this->over($list);
+            foreach ($rows as $row) {
+                foreach ($items as $item) {
+                    Room::spend(1);
+                    $longer[] = [...$row, $item];
+                }
+            }
+            $rows = $longer;
+        }
+        $all = [];
+        foreach ($rows as $row) {
+            foreach ($last as $item) {
+                $this->oneMore($all, [...$row, $item]);
             }
         }
 
-        return new ListValue($pairs);
+        return new ListValue($all);
     }
 
     /**

@@ -81,6 +81,9 @@ trait FileOperations
         if ($held instanceof FileValue) {
             return $held;
         }
+        if ($held instanceof ListValue && null !== $held->more) {
+            return $this->nextItem($held);
+        }
 
         return $this->can($held, ClassDefinition::ENTERS) && $this->can($held, ClassDefinition::EXITS) ? $this->asked($held, ClassDefinition::ENTERS) : throw new RunError('not_held', ['value' => mb_substr($this->show($held), 0, 30)]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Run\Values;
 
 use Scrivlet\Core\Run\RunError;
+use Scrivlet\Core\Tree\FailureKind;
 
 /** A list while a program runs: one object, so that two names can mean the same list. */
 final class ListValue
@@ -66,6 +67,25 @@ final class ListValue
         }
 
         return [] !== $this->items;
+    }
+
+    /**
+     * What made the one item goes on to its end, or hears of what failed meanwhile; true if it ends that (The Python Standard Library
+     * 3.11, contextlib.contextmanager).
+     */
+    public function goesOn(?RunError $failed): bool
+    {
+        [$more, $this->more] = [$this->more, null];
+        try {
+            null === $failed ? $more?->next() : $more?->throw($failed);
+        } catch (RunError $error) {
+            return $error === $failed ? false : throw $error;
+        }
+        if (true === $more?->valid()) {
+            throw new RunError('no_more', [], null === $failed ? "generator didn't stop" : "generator didn't stop after throw()", FailureKind::Runtime);
+        }
+
+        return null !== $failed;
     }
 
     /** @return list<mixed> all that is left, made now as far as it was not */

@@ -157,6 +157,14 @@ trait NumberOperations
         return $bits instanceof BigInteger ? $bits->abs()->getBitLength() : (0 === $bits ? 0 : \strlen(decbin(abs($bits))));
     }
 
+    /** How many bits of a number that is not negative are 1. */
+    public function bitCount(mixed $value): int
+    {
+        $bits = $value instanceof BigInteger ? $value : $this->bitsOf($value);
+
+        return substr_count($bits instanceof BigInteger ? $bits->toBase(2) : decbin($bits), '1');
+    }
+
     public function isWhole(mixed $value): bool
     {
         return \is_int($value) || $value instanceof BigInteger || \is_float($value) && is_finite($value) && floor($value) === $value;

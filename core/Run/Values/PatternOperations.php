@@ -175,6 +175,13 @@ trait PatternOperations
 
     public function soughtReplaced(mixed $pattern, mixed $new, mixed $text): string
     {
+        return $this->soughtReplacedSome($pattern, $new, $text, 0);
+    }
+
+    /** At most so many of what is found; all of it for nought (The Python Standard Library 3.11, re). */
+    public function soughtReplacedSome(mixed $pattern, mixed $new, mixed $text, mixed $most): string
+    {
+        $most = self::whole($most);
         if (\is_string($new)) {
             $new = strtr((string) preg_replace('/\\\\g<(\d+)>|\\\\(\d)/', '$$1$2', strtr($new, ['$' => '$$'])), ['\\n' => "\n", '\\t' => "\t", '\\\\' => '\\']);
         } elseif ($new instanceof \Closure) {
@@ -185,7 +192,8 @@ trait PatternOperations
         $text = self::text_($text);
         $result = '';
         $from = 0;
-        foreach ($made->all($text) as $match) {
+        $all = 0 > $most ? [] : $made->all($text);
+        foreach (0 < $most ? \array_slice($all, 0, $most) : $all as $match) {
             $groups = array_column($match, 0);
             $result .= substr($text, $from, $match[0][1] - $from);
             $result .= $new instanceof \Closure ? $this->text($new(...$groups)) : preg_replace_callback('/\$(\$|\d\d?)/', static fn (array $sign): string => '$' === $sign[1] ? '$' : (string) ($groups[(int) $sign[1]] ?? ''), self::text_($new));

@@ -507,6 +507,12 @@ trait TextOperations
         return $same < min(\strlen($one), \strlen($other)) ? \ord($one[$same]) - \ord($other[$same]) : \strlen($one) - \strlen($other);
     }
 
+    /** Rows of letters end with a nought, which is compared as well (C11, 7.24.4.2). */
+    public function orderOfRows(mixed $one, mixed $other): int
+    {
+        return $this->orderOfTexts(self::text_($one)."\0", self::text_($other)."\0");
+    }
+
     /** What is written to the console or to a stream of its own is shown in another way from here on. */
     public function toldForm(mixed $word, mixed $argument = null, mixed $stream = null): string
     {

@@ -20,6 +20,7 @@ return [
     new ValueOperation(OperationKey::SoughtAll, 2, Result::Texts, python: 're.findall({0}, {1})'),
     new ValueOperation(OperationKey::SoughtEach, 2, Result::Pairs, python: 're.finditer({0}, {1})'),
     new ValueOperation(OperationKey::SoughtReplaced, 3, Result::Text, python: 're.sub({0}, {1}, {2})'),
+    new ValueOperation(OperationKey::SoughtReplacedSome, 4, Result::Text, python: 're.sub({0}, {1}, {2}, {3})'),
     new ValueOperation(OperationKey::SoughtSplit, 2, Result::Texts, python: 're.split({0}, {1})'),
     new ValueOperation(OperationKey::WholeMatch, 1, Result::Text, python: '{0}.group()'),
     new ValueOperation(OperationKey::Group, 2, Result::Text, python: '{0}.group({1})'),

@@ -8,6 +8,8 @@ use Scrivlet\Core\Tree\OperationKey;
 
 // Texts.
 return [
+    new ValueOperation(OperationKey::NextText, 1, Result::Text, cpp: '@next_text({0})'),
+    new ValueOperation(OperationKey::PreviousText, 1, Result::Text, cpp: '@previous_text({0})'),
     new ValueOperation(OperationKey::Upper, 1, Result::Text, python: '{0}.upper()', javaScript: '{0}.toUpperCase()', cpp: '@upper({0})'),
     new ValueOperation(OperationKey::Lower, 1, Result::Text, python: '{0}.lower()', javaScript: '{0}.toLowerCase()', cpp: '@lower({0})'),
     new ValueOperation(OperationKey::UpperLetter, 1, Result::Letter, python: '{0}.upper()', javaScript: '{0}.toUpperCase()', cpp: ['char(toupper({0}))', 'toupper({0})']),
@@ -76,6 +78,7 @@ return [
     new ValueOperation(OperationKey::SplitLast, 3, Result::Texts, python: '{0}.rsplit({1}, {2})'),
     new ValueOperation(OperationKey::LastIndex, 2, Result::Natural, python: '{0}.rindex({1})'),
     new ValueOperation(OperationKey::OrderOfTexts, 2, Result::Whole, cpp: '{0}.compare({1})'),
+    new ValueOperation(OperationKey::OrderOfRows, 2, Result::Whole, cpp: 'strcmp({0}, {1})'),
     new ValueOperation(OperationKey::Compared, 2, Result::Whole, javaScript: '{0}.localeCompare({1})'),
     new ValueOperation(OperationKey::FilledTemplate, 2, Result::Text, python: '{0}.format(*{1})'),
     new ValueOperation(OperationKey::LetterTable, 1, Result::Table, upTo: 3, python: 'str.maketrans({*})'),

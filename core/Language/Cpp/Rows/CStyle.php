@@ -36,6 +36,8 @@ final class CStyle
     public function usual(array $tokens): array
     {
         $tokens = 1 === preg_match(OtherSpellings::SEEN, $this->parser->text) ? OtherSpellings::usual($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\bconst\s+void\s*\*/', $this->parser->text) ? SortedByC::asSorts($tokens) : $tokens;
+        $tokens = 1 === preg_match(KeptByFunctions::SEEN, $this->parser->text) ? KeptByFunctions::asVariables($tokens) : $tokens;
         $tokens = 1 === preg_match(DeducedTypes::SEEN, $this->parser->text) ? DeducedTypes::told($tokens) : $tokens;
         $tokens = 1 === preg_match('/\breturn\s*\(/', $this->parser->text) ? self::withoutBracketsOfResults($tokens) : $tokens;
         $tokens = 1 === preg_match('/\*\s*const\b|\b(?:min|max|swap)\s*<\s*\w/', $this->parser->text) ? self::withoutNeedless($tokens) : $tokens;

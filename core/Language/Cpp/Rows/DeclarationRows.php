@@ -222,12 +222,21 @@ final class DeclarationRows
         if (\in_array($value->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace], true) && null !== $list) {
             $value = new Operation(OperationKey::Sought, [$list, $what = PointedValues::foundBy($value)]);
         }
-        if (OperationKey::Begin === $value->key && null !== $list && $this->parser->isOfType($list, '(?:map|set)') && $this->staysAtFirst($name)) {
+        if (OperationKey::Begin === $value->key && null !== $list && $this->parser->isOfType($list, '(?:map|set)')) {
             // What comes first by its order; nothing where nothing is (C++17, 26.2.6).
             $this->parser->iterators[$name] = ['key', $list];
             $this->parser->types[$this->parser->scope][$name] = '';
+            if (!$this->staysAtFirst($name)) {
+                return new Operation(OperationKey::KeyFrom, [$list, new NothingLiteral()]);
+            }
 
             return new Choice(new Binary(Operator::Equal, new Operation(OperationKey::Length, [$list]), new NumberLiteral(0)), new NothingLiteral(), new Operation(OperationKey::Least, [$this->parser->isOfType($list, 'set') ? $list : new Operation(OperationKey::Keys, [$list])]));
+        }
+        if (OperationKey::End === $value->key && null !== $list && $this->parser->isOfType($list, '(?:map|set)')) {
+            $this->parser->iterators[$name] = ['key', $list];
+            $this->parser->types[$this->parser->scope][$name] = '';
+
+            return new NothingLiteral();
         }
         if (OperationKey::SoughtIf === $value->key && null !== $list) {
             $this->parser->iterators[$name] = ['place', $list];

@@ -94,6 +94,10 @@ final class LetterRows
         if ('spot' === ($this->parser->iterators[$name][0] ?? '')) {
             return $this->parser->namesOfPlaces->movedTo($name, $value) ?? $this->parser->fail('unsupported', $this->parser->tokens[$this->parser->at - 1], ['what' => "$name = …"]);
         }
+        $among = $this->parser->keyPlaces->among(new VariableRead($name));
+        if (null !== $among) {
+            return $this->parser->keyPlaces->keyAt($value, $among) ?? $this->parser->fail('unsupported', $this->parser->tokens[$this->parser->at - 1], ['what' => "$name = …"]);
+        }
         if ($this->isLetter($name)) {
             return $value instanceof Binary && $value->operator->isArithmetic() ? new Operation(OperationKey::Letter, [$value]) : $value;
         }

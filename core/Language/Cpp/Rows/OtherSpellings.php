@@ -14,7 +14,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class OtherSpellings extends Rewriting
 {
-    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\bdistance\s*\(|\bsizeof\s*(?:[*\w]|\(\s*\*)|\bfprintf\s*\(\s*stdout\b|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
+    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\bdistance\s*\(|\bsizeof\s*(?:[*\w]|\(\s*\*)|\bfprintf\s*\(\s*stdout\b|\bmem(?:cpy|move)\s*\(|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
     private const BACK = ['fixed' => 'defaultfloat', 'scientific' => 'defaultfloat', 'floatfield' => 'defaultfloat', 'boolalpha' => 'noboolalpha', 'showpos' => 'noshowpos', 'showpoint' => 'noshowpoint', 'hex' => 'dec', 'oct' => 'dec', 'uppercase' => 'nouppercase'];
     private const TYPES = ['auto', 'int', 'double', 'float', 'bool', 'char', 'long', 'short', 'unsigned', 'signed', 'string', 'size_t'];
     /** @var array<string, true> what points at several values */
@@ -42,6 +42,7 @@ final class OtherSpellings extends Rewriting
                 'distance' => $spellings->between($at),
                 'sizeof' => $spellings->sizeAsked($at),
                 'fprintf' => $spellings->printed($at),
+                'memcpy', 'memmove' => $spellings->copied($at),
                 default => null,
             };
         }
@@ -131,6 +132,35 @@ final class OtherSpellings extends Rewriting
             $this->put[$at] = [$this->tokens[$this->code[$at]]->readAs('printf')];
             $this->put[$at + 2] = $this->put[$at + 3] = [];
         }
+    }
+
+    /** `memcpy(kept, beds, sizeof(beds))` copies a whole array, `memcpy(kept, beds, n * sizeof(int))` its first items (C11, 7.24.2.1). */
+    private function copied(int $at): void
+    {
+        $close = '(' === $this->text($at + 1) ? $this->closing($at + 1) : null;
+        $parts = null === $close ? [] : $this->parts($at + 1, $close);
+        if (null === $close || 3 !== \count($parts) || $parts[0][0] !== $parts[0][1] || $parts[1][0] !== $parts[1][1] || !$this->isName($parts[0][0]) || !$this->isName($parts[1][0])) {
+            return;
+        }
+        [$from, $until] = $parts[2];
+        if ('sizeof' === $this->text($from) && ($this->closing($from + 1) ?? 0) === $until && $from + 3 === $until && \in_array($this->text($from + 2), [$this->text($parts[0][0]), $this->text($parts[1][0])], true)) {
+            foreach (range($parts[1][1] + 1, $until) as $gone) {
+                $this->put[$gone] = [];
+            }
+
+            return;
+        }
+        [$size, $count] = $this->sized($from, $until);
+        if (null === $size || null === $count) {
+            return;
+        }
+        $taken = array_map(fn (int $index): Token => $this->tokens[$index], \array_slice($this->code, $count[0], $count[1] - $count[0] + 1));
+        [$to, $source] = [$this->tokens[$this->code[$parts[0][0]]], $this->tokens[$this->code[$parts[1][0]]]];
+        foreach (range($at, $close) as $gone) {
+            $this->put[$gone] = [];
+        }
+        $sign = fn (string $text): Token => $this->made($at, TokenKind::Sign, $text);
+        $this->put[$at] = [$this->tokens[$this->code[$at]]->readAs('copy'), $sign('('), $source, $sign(','), $source, $sign('+'), $sign('('), ...$taken, ...[$sign(')'), $sign(','), $to, $sign(')')]];
     }
 
     /** `distance(a, b)` is `b - a`, where places can be subtracted (C++17, 27.4.3). */

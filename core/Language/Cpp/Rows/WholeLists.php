@@ -46,7 +46,9 @@ final class WholeLists
         }
         $made = new Collected($make->value, $make->parameters[0], $over);
         if (OperationKey::Behind === $to->key) {
-            return new Perform($this->parser->newId(), new Operation(OperationKey::Extend, [$target, $made]));
+            return $this->parser->isText($target)
+                ? $this->given($target, new Binary(Operator::Join, $target, new Operation(OperationKey::Joined, [$made, new TextLiteral('')])))
+                : new Perform($this->parser->newId(), new Operation(OperationKey::Extend, [$target, $made]));
         }
 
         return $this->given($target, 1 === preg_match('/^(?:std::)?string\b/', $this->parser->typeOf($target)) ? new Operation(OperationKey::Joined, [$made, new TextLiteral('')]) : $made);

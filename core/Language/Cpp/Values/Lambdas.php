@@ -45,6 +45,9 @@ final class Lambdas
         if ('{' !== ($this->parser->tokens[$brace]->text ?? '') || 'return' !== ($this->parser->tokens[$brace + 1]->text ?? '')) {
             return [] === $copied ? $this->parser->rowsLambda($token) : $this->parser->fail('unsupported', $token, ['what' => '[…]']);
         }
+        if ([] === $copied && $this->givesWhatItChanges($brace)) {
+            return $this->parser->rowsLambda($token);
+        }
         if (null !== $name && $this->takesReals($this->parser->at)) {
             // What is handed over gets a point, which a small function says nowhere (C++17, 7.9).
             return [] === $copied ? $this->parser->rowsLambda($token) : $this->parser->fail('unsupported', $token, ['what' => '[…]']);
@@ -99,6 +102,22 @@ final class Lambdas
             // What holds others is copied with them.
             return TypeKind::Copied === $type->kind || $type->isList() || $type->isMap() || $type->isSet() ? new Operation(OperationKey::DeepCopied, [$read]) : $read;
         }, $copied));
+    }
+
+    /** Whether `return` stands before what gives something another value: `return total += 2;`. */
+    private function givesWhatItChanges(int $brace): bool
+    {
+        $end = $this->parser->partners[$brace] ?? $brace;
+        for ($at = $brace + 2; $at < $end; ++$at) {
+            $sign = $this->parser->tokens[$at]->text;
+            if ('[' === $sign || '{' === $sign) {
+                $at = $this->parser->partners[$at] ?? $at;
+            } elseif (TokenKind::Sign === $this->parser->tokens[$at]->kind && \in_array($sign, ['=', '+=', '-=', '*=', '/=', '%=', '++', '--'], true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The name that the function before whose brackets this stands is given to, if it is. */

@@ -8,6 +8,7 @@ use Scrivlet\Core\Language\Cpp\CppExpressions;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Parsing\ExpressionParser;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
@@ -19,11 +20,13 @@ use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
@@ -42,7 +45,7 @@ final class LibraryFunctions
     {
     }
 
-    /** `strcmp(a, b) < 0`: how far two texts are apart is the machine's own affair, which one is first is not (C11, 7.24.4.2). */
+    /** `strcmp(a, b) < 0`: which of two texts is first (C11, 7.24.4.2). */
     public function orderOfTexts(Expression $first, Expression $second, Token $token): Expression
     {
         $operator = ['==' => Operator::Equal, '!=' => Operator::NotEqual, '<' => Operator::Less, '>' => Operator::Greater, '<=' => Operator::LessOrEqual, '>=' => Operator::GreaterOrEqual][$this->parser->sign() ?? ''] ?? null;
@@ -60,8 +63,27 @@ final class LibraryFunctions
             return new Binary(Operator::NotEqual, $first, $second);
         }
 
-        // What number `strcmp` gives is the machine's own choice (C11, 7.24.4.2).
-        return 'compare' === $token->text ? new Operation(OperationKey::OrderOfTexts, [$first, $second]) : $this->parser->fail('unsupported', $token, ['what' => $token->text]);
+        if ('compare' === $token->text || str_ends_with($token->text, '_sign')) {
+            return new Operation(OperationKey::OrderOfTexts, [$first, $second]);
+        }
+        if ($first instanceof TextLiteral && $second instanceof TextLiteral) {
+            // What is known before it runs is found by the compiler.
+            return new NumberLiteral(strcmp($first->value, $second->value) <=> 0);
+        }
+
+        // What number it gives is the machine's own choice (C11, 7.24.4.2): how far the first letters that differ are apart, as the usual ones have it.
+        return new Operation(OperationKey::OrderOfRows, [$first, $second]);
+    }
+
+    /** `back_inserter(beds)`: what is put behind all that a list or a text has. */
+    private function putBehind(Expression $into, Expression $items): Operation
+    {
+        if (!$this->parser->isText($into)) {
+            return new Operation(OperationKey::Extend, [$into, $items]);
+        }
+        $text = $this->parser->isText($items) ? $items : new Operation(OperationKey::Joined, [$items, new TextLiteral('')]);
+
+        return new Operation(OperationKey::Given, [$into, new Binary(Operator::Join, $into, $text)]);
     }
 
     /**
@@ -77,11 +99,18 @@ final class LibraryFunctions
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
         $first = $values[0] ?? null;
         $second = $values[1] ?? null;
+        if (\in_array($name, ['__builtin_popcount', '__builtin_popcountl', '__builtin_popcountll'], true) && 1 === $count && null !== $first) {
+            // How many bits are set, of a number of its own width (Using the GNU Compiler Collection, 6.63.1).
+            return new Operation(OperationKey::BitCount, [new Operation(str_ends_with($name, 't') ? OperationKey::ToUnsigned : OperationKey::ToUnsignedLong, [$first])]);
+        }
         if (str_starts_with($name, '__builtin_')) {
             $this->parser->fail('unsupported', $token, ['what' => $name]);
         }
         // What counts alike stays in its order here by any name.
         $name = 'stable_sort' === $name ? 'sort' : $name;
+        if ('copy' === $name && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Operation && OperationKey::Behind === $second->key) {
+            return $this->putBehind($second->arguments[0], $first);
+        }
         if ('copy' === $name && 2 === $count && $arguments[0]->all && null !== $first) {
             return $this->parser->partsOfLists->copiedPart(new Slice($first, new NumberLiteral(0), new Operation(OperationKey::Length, [$first])), $arguments[1]->value);
         }
@@ -200,15 +229,47 @@ final class LibraryFunctions
         if (('lower_bound' === $name || 'upper_bound' === $name) && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
             return $this->parser->transient('lower_bound' === $name ? OperationKey::SpotBefore : OperationKey::SpotBehind, [$first, $second]);
         }
-        if ('next_permutation' === $name && null !== $first && $this->parser->isText($first)) {
-            // A text is no list here, whose letters change their places.
-            $this->parser->fail('unsupported', $token, ['what' => $name]);
+        if (('next_permutation' === $name || 'prev_permutation' === $name) && 1 === $count && null !== $first && $arguments[0]->all) {
+            $isNext = 'next_permutation' === $name;
+            if (!$this->parser->isText($first)) {
+                return new Operation($isNext ? OperationKey::NextOrder : OperationKey::PreviousOrder, [$first]);
+            }
+            // A text is another one afterwards, which comes behind the one before unless all began anew.
+            $given = $this->parser->givenInside(OperationKey::Given, $first, new Operation($isNext ? OperationKey::NextText : OperationKey::PreviousText, [$first]), $token->offset);
+
+            return new Binary($isNext ? Operator::Less : Operator::Greater, $first, $given);
+        }
+        $range = ['set_intersection' => OperationKey::RangeShared, 'set_union' => OperationKey::RangeUnited, 'set_difference' => OperationKey::RangeLeft, 'set_symmetric_difference' => OperationKey::RangeApart, 'merge' => OperationKey::RangeMerged][$name] ?? null;
+        if (null !== $range && 3 === $count && $arguments[0]->all && $arguments[1]->all && $values[2] instanceof Operation && OperationKey::Behind === $values[2]->key) {
+            $into = $values[2]->arguments[0];
+
+            return new Operation($this->parser->isOfType($into, 'set') ? OperationKey::Update : OperationKey::Extend, [$into, new Operation($range, [$values[0], $values[1]])]);
+        }
+        if ('generate' === $name && 2 === $count && $arguments[0]->all && null !== $first && !$this->parser->isText($first)) {
+            $made = match (true) {
+                $second instanceof Lambda && [] === $second->parameters => $second->value,
+                $second instanceof FunctionReference => new OwnValue($second->function, []),
+                $second instanceof VariableRead => new MethodCall($second, MethodCall::CALL, []),
+                default => $this->parser->fail('unsupported', $token, ['what' => 'generate(…)']),
+            };
+
+            return new Operation(OperationKey::PutRange, [$first, new NothingLiteral(), new NothingLiteral(), new Collected($made, ExpressionParser::pairIn($made, $first), $first)]);
+        }
+        if ('includes' === $name && 2 === $count && $arguments[0]->all && $arguments[1]->all) {
+            return new Operation(OperationKey::IsEmpty, [new Operation(OperationKey::RangeLeft, [$values[1], $values[0]])]);
+        }
+        if ('inserter' === $name && 2 === $count && null !== $first && ($this->parser->isOfType($first, 'set') || $second == new Operation(OperationKey::End, [$first]))) {
+            return $this->parser->transient(OperationKey::Behind, [$first]);
         }
         if ('find_if' === $name && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
             return $this->parser->transient(OperationKey::SoughtIf, [$first, $second]);
         }
         if (('min' === $name || 'max' === $name) && 1 === $count && $first instanceof ListLiteral) {
             return new Operation('min' === $name ? OperationKey::Smaller : OperationKey::Larger, $first->items);
+        }
+        $beside = ('next' === $name || 'prev' === $name) && 1 === $count && null !== $first ? $this->parser->keyPlaces->beside('next' === $name, $first) : null;
+        if (null !== $beside) {
+            return $beside;
         }
         if (('next' === $name || 'prev' === $name) && (1 === $count || 2 === $count) && $first instanceof Operation && \in_array($first->key, [OperationKey::Begin, OperationKey::End], true)) {
             return new Binary('next' === $name ? Operator::Add : Operator::Subtract, $first, $second ?? new NumberLiteral(1));
@@ -247,13 +308,24 @@ final class LibraryFunctions
             // What is seen and is neither a letter nor a digit (C11, 7.4.1.9).
             return new Operation(OperationKey::Contains, [new TextLiteral('!"#$%&\'()*+,-./:;<=>?@[\\]^_`{|}~'), $first]);
         }
-        if ('strcmp' === $name && 2 === $count && null !== $first && null !== $second) {
+        if (('strcmp' === $name || 'strcmp_sign' === $name) && 2 === $count && null !== $first && null !== $second) {
             return $this->orderOfTexts($first, $second, $token);
+        }
+        $isNone = $this->parser->is('==');
+        if (\in_array($name, ['memcpy', 'memmove'], true) && 2 === $count && $first instanceof VariableRead && $second instanceof VariableRead && $this->parser->places->isArray($first->name) && $this->parser->places->isArray($second->name)) {
+            return new Operation(OperationKey::PutRange, [$first, new NothingLiteral(), new NothingLiteral(), $second]);
+        }
+        if (\in_array($name, ['strchr', 'strstr'], true) && 2 === $count && null !== $first && null !== $second && ($isNone || $this->parser->is('!=')) && \in_array($this->parser->sign(1), ['NULL', 'nullptr', '0'], true)) {
+            // Whether it is there at all (C11, 7.24.5).
+            $this->parser->at += 2;
+            $contains = new Operation(OperationKey::Contains, [$first, $second]);
+
+            return $isNone ? new Unary(UnaryOperator::Not, $contains) : $contains;
         }
         if (\in_array($name, ['atoi', 'atof'], true) && 1 === $count && null !== $first) {
             return new Operation('atoi' === $name ? OperationKey::WholeInFront : OperationKey::NumberInFront, [$first]);
         }
-        if ('strncmp' === $name && 3 === $count && null !== $first && null !== $second) {
+        if (('strncmp' === $name || 'strncmp_sign' === $name) && 3 === $count && null !== $first && null !== $second) {
             $part = static fn (Expression $text): Slice => new Slice($text, new NumberLiteral(0), $values[2]);
 
             return $this->orderOfTexts($part($first), $part($second), $token);
@@ -264,7 +336,7 @@ final class LibraryFunctions
         $chosen = 'copy_if' === $name && 3 === $count && $arguments[0]->all && null !== $first && $second instanceof Operation && OperationKey::Behind === $second->key ? $values[2] : null;
         $chosen = $chosen instanceof FunctionReference || $chosen instanceof VariableRead ? Lambdas::asLambda($chosen) : $chosen;
         if ($chosen instanceof Lambda && $second instanceof Operation && null !== $first) {
-            return new Operation(OperationKey::Extend, [$second->arguments[0], new Collected(new VariableRead($chosen->parameters[0]), $chosen->parameters[0], $first, $chosen->value)]);
+            return $this->putBehind($second->arguments[0], new Collected(new VariableRead($chosen->parameters[0]), $chosen->parameters[0], $first, $chosen->value));
         }
         if ('minmax_element' === $name && 1 === $count && $arguments[0]->all && null !== $first) {
             return $this->parser->transient(OperationKey::OuterPlaces, [$first]);

@@ -97,6 +97,12 @@ final class LibraryMethods
                 return 1 === $count && null !== $first ? new Operation(OperationKey::LastPosition, [$receiver, $first]) : null;
             case 'fill':
                 return 1 === $count && null !== $first ? $this->parser->transient(OperationKey::AllFill, [$receiver, $first]) : null;
+            case 'lower_bound':
+            case 'upper_bound':
+                // A place among the keys, as where one of them is sought.
+                return 1 === $count && null !== $first && $this->parser->isOfType($receiver, '(?:map|set)')
+                    ? new Operation(OperationKey::Position, [$receiver, new Operation('lower_bound' === $name ? OperationKey::KeyFrom : OperationKey::KeyBehind, [$receiver, $first])])
+                    : null;
             case 'compare':
                 return 1 === $count && null !== $first && $this->parser->isText($receiver) ? $this->parser->libraryFunctions->orderOfTexts($receiver, $first, $token) : null;
             case 'find_first_of':
@@ -148,6 +154,9 @@ final class LibraryMethods
             case 'erase':
                 if (2 === $count && $first instanceof Operation && \in_array($first->key, [OperationKey::AllRemove, OperationKey::AllRemoveIf, OperationKey::AllUnique], true) && $first->arguments[0] == $receiver && $arguments[1]->value instanceof Operation && OperationKey::End === $arguments[1]->value->key) {
                     return $first;
+                }
+                if (1 === $count && $first instanceof Operation && OperationKey::Position === $first->key && $first->arguments[0] == $receiver && $this->parser->isOfType($receiver, '(?:unordered_)?(?:map|set)')) {
+                    return new Operation(OperationKey::Forget, $first->arguments);
                 }
                 if (1 === $count && $first instanceof Operation && OperationKey::Begin === $first->key && $first->arguments[0] == $receiver && $this->parser->isOfType($receiver, '(?:map|set)')) {
                     // The least key comes first (C++17, 26.4.4 and 26.4.6).

@@ -62,9 +62,11 @@ final class PointedValues
 
             return $this->parser->postfix($target);
         }
-        if (null !== $name && (isset($this->parser->iterators[$name->text]) && ($this->parser->is('++', 2) || $this->parser->is('--', 2)) || $this->parser->is('(', 1))) {
+        $isStepped = null !== $name && \in_array($name->text, ['++', '--'], true) && isset($this->parser->iterators[$this->parser->sign(2) ?? '']);
+        if (null !== $name && ($isStepped || isset($this->parser->iterators[$name->text]) && ($this->parser->is('++', 2) || $this->parser->is('--', 2)) || $this->parser->is('(', 1))) {
             [$at, $mistakes] = [$this->parser->at++, \count($this->parser->mistakes)];
-            $item = $this->parser->places->atPlace($this->parser->expression(9));
+            $place = $this->parser->expression(9);
+            $item = $this->parser->keyPlaces->pointed($place) ?? $this->parser->places->atPlace($place);
             if (null !== $item) {
                 return $this->parser->postfix($item);
             }
@@ -107,6 +109,11 @@ final class PointedValues
                 return $this->parser->postfix(new Operation($ends[(int) (OperationKey::Rbegin === $thing->key)], $thing->arguments));
             }
 
+            $key = $this->parser->keyPlaces->pointed($thing);
+            if (null !== $key) {
+                return $this->parser->postfix($key);
+            }
+
             if (TypeNames::read($this->parser->typeOf($thing))->isList()) {
                 // An array of C stands for its first item (C++17, 7.2).
                 return $this->parser->postfix(new Item($thing, new NumberLiteral(0)));
@@ -136,6 +143,10 @@ final class PointedValues
         if (('next' === $name || 'prev' === $name) && $this->parser->is('(', 2) && !isset($this->parser->symbols->functions[$name])) {
             ++$this->parser->at;
             $beside = $this->parser->expression(9);
+            $key = $this->parser->keyPlaces->pointed($beside);
+            if (null !== $key) {
+                return $this->parser->postfix($key);
+            }
             $from = $beside instanceof Binary && $beside->left instanceof Operation ? $beside->left : null;
             if (!$beside instanceof Binary || null === $from || !TypeNames::read($this->parser->typeOf($from->arguments[0]))->isList()) {
                 $this->parser->fail('unsupported', $token, ['what' => '*'.$name]);

@@ -38,6 +38,9 @@ final class Announcements
             if ('=' === $name?->text && $line->until === $line->from + 3 && true === ($this->parser->innerClasses->linesOfClasses[$index][1] ?? null)) {
                 $this->announceAlso($this->parser->innerClasses->linesOfClasses[$index][0], $word, $this->parser->tokens[$line->from + 2]->text);
             }
+            if ('=' === $name?->text && 'property' === ($this->parser->tokens[$line->from + 2]->text ?? '') && true === ($this->parser->innerClasses->linesOfClasses[$index][1] ?? null)) {
+                $this->parser->properties->announce($line, $this->parser->innerClasses->linesOfClasses[$index][0]);
+            }
             if (null === $name || TokenKind::Name !== $name->kind) {
                 continue;
             }
@@ -73,6 +76,9 @@ final class Announcements
                     $this->parser->symbols->doubled[$name->text] = true;
                 }
                 $this->parser->signatures->announced_($name->text, $line->from + 2, $line->until);
+                if ('contextmanager' === $above || 'contextlib' === $above) {
+                    $this->parser->managers[$name->text] = true;
+                }
             }
         }
         $this->announceOfSeveral($ofClass);
@@ -131,7 +137,7 @@ final class Announcements
                     $this->parser->classes->fieldNames[$this->parser->tokens[$line->from]->text] = true;
                     $this->parser->classes->given[$class][] = $this->parser->tokens[$line->from]->text;
                     $this->parser->classes->setFields[$this->parser->tokens[$line->from]->text] = true;
-                } elseif (TokenKind::Name === $this->parser->tokens[$line->from]->kind && ('=' === ($this->parser->tokens[$line->from + 1]->text ?? '') || $this->isGivenByType($line))) {
+                } elseif (TokenKind::Name === $this->parser->tokens[$line->from]->kind && !$this->parser->properties->has($class, $this->parser->tokens[$line->from]->text) && ('=' === ($this->parser->tokens[$line->from + 1]->text ?? '') || $this->isGivenByType($line))) {
                     $this->parser->classes->statics[$class][$this->parser->tokens[$line->from]->text] = true;
                     for ($at = $line->from + 1; $at + 2 < $line->until; ++$at) {
                         // Rows may stand side by side.

@@ -115,7 +115,7 @@ final class AssignmentRows
             $targets = $only->items;
             $values = 1 === \count($values) && $values[0] instanceof Operation && OperationKey::AsTuple === $values[0]->key && $values[0]->arguments[0] instanceof ListLiteral ? $values[0]->arguments[0]->items : $values;
         }
-        $set = 1 === \count($targets) && 1 === \count($values) ? $this->parser->valueAsRow->throughSetter($targets[0], null, $value) : null;
+        $set = 1 === \count($targets) && 1 === \count($values) ? $this->parser->valueAsRow->throughSetter($targets[0], null, $value) ?? $this->parser->refusedSetting($targets[0], $this->parser->isPlain($value)) : null;
         if (null !== $set) {
             return $set;
         }
@@ -289,6 +289,10 @@ final class AssignmentRows
     /** Notes that a name has a value from here on; says so where something is no name. */
     public function given(Expression $target, int $start, ?Token $sign): void
     {
+        if ($target instanceof Field) {
+            // Of several that are given values together, none may be one that stays as it is.
+            $this->parser->refusedSetting($target, false);
+        }
         if ($target instanceof VariableRead) {
             $this->parser->write($target->name, $start);
         } elseif ($target instanceof CommandValue) {
@@ -320,7 +324,7 @@ final class AssignmentRows
 
             return ValueAsRow::changedRow($this->parser->newId(), $target->name, $operator, $amount);
         }
-        $set = $this->parser->valueAsRow->throughSetter($target, $operator, $amount);
+        $set = $this->parser->valueAsRow->throughSetter($target, $operator, $amount) ?? $this->parser->refusedSetting($target, $amount instanceof NumberLiteral || $amount instanceof TextLiteral);
         if (null !== $set) {
             return $set;
         }

@@ -11,6 +11,7 @@ use Scrivlet\Core\Language\Python\PythonParser;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Branch;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
@@ -151,13 +152,23 @@ final class CasesOfMatch
      */
     private function fitsCase(Expression $value, array &$names, bool $isOutermost = false): ?Expression
     {
+        $before = $names;
         $one = $this->onePattern($value, $names);
         if ($isOutermost && $this->parser->is(',')) {
             $this->parser->fail('unsupported', $this->parser->peek(), ['what' => 'case …, …']);
         }
+        $fits = $one;
         while ($this->parser->accept('|')) {
-            $other = $this->onePattern($value, $names);
-            $one = null === $one || null === $other ? null : new Binary(Operator::Or, $one, $other);
+            $own = $before;
+            $other = $this->onePattern($value, $own);
+            if (null === $fits) {
+                continue;
+            }
+            foreach ($own as $name => $part) {
+                // What a name gets depends on which of them fits (The Python Language Reference, 8.6.4.1).
+                $names[$name] = isset($names[$name]) && $names[$name] != $part ? new Choice($fits, $names[$name], $part) : $part;
+            }
+            $one = $fits = null === $other ? null : new Binary(Operator::Or, $fits, $other);
         }
 
         if ($this->parser->accept('as')) {

@@ -16,6 +16,7 @@ use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Holding;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Statement;
 
 /** Rows that branch by a condition, and `with`. */
@@ -35,7 +36,8 @@ final class ConditionRows
         $value = $this->parser->value();
         $isFile = $value instanceof Operation && OperationKey::FileOpened === $value->key;
         $isNamed = $this->parser->accept('as') && TokenKind::Name === $this->parser->peek()?->kind && $this->parser->is(':', 1);
-        if (!$isNamed && ($isFile || !$this->parser->is(':')) || !$isFile && !isset($this->parser->classes->methodNames[ClassDefinition::ENTERS])) {
+        $isManaged = $value instanceof OwnValue && isset($this->parser->managers[$value->function]);
+        if (!$isNamed && ($isFile || !$this->parser->is(':')) || !$isFile && !$isManaged && !isset($this->parser->classes->methodNames[ClassDefinition::ENTERS])) {
             $this->parser->fail('unsupported', $token, ['what' => 'with']);
         }
         $name = $isNamed ? $this->parser->newName() : new Token(TokenKind::Name, $this->parser->nameFor('held'), $this->parser->offset());

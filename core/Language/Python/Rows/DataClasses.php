@@ -51,9 +51,10 @@ final class DataClasses
         $next = $this->parser->codeBelow();
         $options = $this->options();
         $class = $this->parser->tokens[($next->from ?? 0) + 1]->text ?? '';
-        // Where nothing tries to change its objects, they are as others.
-        $fields = implode('|', array_map(static fn (string $name): string => Names::asPattern($name), $this->parser->classes->given[$class] ?? ['\w+']));
-        $isChanged = 'True' === ($options['frozen'] ?? '') && 1 === preg_match('/\.\s*(?:'.$fields.')\s*(?:[-+*\/%&|^]|\*\*|\/\/)?=(?!=)|\bsetattr\b/', $this->parser->text);
+        // Where nothing tries to change its objects, they are as others; a row that tries to fails when it runs.
+        $fields = array_filter($this->parser->classes->given[$class] ?? ['\w+'], fn (string $name): bool => !$this->parser->properties->isFixed($name));
+        $pattern = implode('|', array_map(Names::asPattern(...), $fields));
+        $isChanged = 'True' === ($options['frozen'] ?? '') && 1 === preg_match('/'.([] === $fields ? '' : '\.\s*(?:'.$pattern.')\s*(?:[-+*\/%&|^]|\*\*|\/\/)?=(?!=)|').'\bsetattr\b/', $this->parser->text);
         $isPlain = null !== $options && [] === array_diff_key($options, ['frozen' => 1, 'order' => 1, 'eq' => 1, 'repr' => 1, 'slots' => 1]) && 'False' !== ($options['eq'] ?? '') && 'False' !== ($options['repr'] ?? '');
         if (!$isPlain || $isChanged || null === $next || $next->column() !== $line->column() || 'class' !== $this->parser->tokens[$next->from]->text) {
             $this->parser->fail('unsupported', $this->parser->peek(), ['what' => '@dataclass']);

@@ -74,7 +74,7 @@ final class FunctionRows
         return $this->timesGiven;
     }
 
-    /** @param ''|'asked'|'shared'|'class'|'set'|'remembered' $sort */
+    /** @param ''|'asked'|'shared'|'class'|'set'|'remembered'|'held' $sort */
     public function definition(LogicalLine $line, ?int $start = null, string $sort = ''): Statement
     {
         $start ??= $this->parser->offset();
@@ -171,7 +171,7 @@ final class FunctionRows
                 $this->parser->write($made, $begins);
             }
             $body = $read();
-            $body = null === $made ? $body : $this->parser->gathering_($body, $made, $id, $begins, $name);
+            $body = null === $made ? $body : $this->parser->gathering_($body, $made, $id, $begins, 'held' === $sort);
             $this->parser->loops = $loops;
         } finally {
             $this->parser->scope = $outer;
@@ -187,6 +187,10 @@ final class FunctionRows
         }
         if ($isMethod && '__exit__' === $name->text && ('' !== $rest && self::reads($body, $rest) || self::asksMore($body, $parameters[1] ?? '', $parameters[2] ?? '', $parameters[3] ?? ''))) {
             $this->parser->fail('unsupported', $name, ['what' => '__exit__']);
+        }
+
+        if ('held' === $sort && null === $made) {
+            $this->parser->fail('unsupported', $name, ['what' => '@contextmanager']);
         }
 
         return new FunctionDefinition($id, $full, $parameters, $body, false, $defaults, [], $sort, $rest);
@@ -277,7 +281,7 @@ final class FunctionRows
         return false;
     }
 
-    /** @return ''|'asked'|'shared'|'class'|'set'|'remembered'|null what a decorator makes of the function below it; null for one that means nothing here */
+    /** @return ''|'asked'|'shared'|'class'|'set'|'remembered'|'held'|null what a decorator makes of the function below it; null for one that means nothing here */
     public function decorator(): ?string
     {
         $name = $this->parser->peek(1)->text ?? '';
@@ -300,13 +304,17 @@ final class FunctionRows
             return $this->parser->toldApart->wraps($rest) ? '' : null;
         }
 
+        if ('contextlib.contextmanager' === $full || 'contextlib' === ($this->parser->aliases[$name] ?? $name) && '.contextmanager' === $rest) {
+            return 'held';
+        }
+
         return 1 === preg_match('/^functools\.(?:cache|lru_cache(?:\((?:maxsize=)?(?:None|\d+)?\))?)$/D', $full) ? 'remembered' : null;
     }
 
     /**
      * `@property` and the method below it.
      *
-     * @param ''|'asked'|'shared'|'class'|'set'|'remembered' $sort
+     * @param ''|'asked'|'shared'|'class'|'set'|'remembered'|'held' $sort
      */
     public function decorated(LogicalLine $line, string $sort): Statement
     {

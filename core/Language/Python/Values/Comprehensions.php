@@ -159,12 +159,14 @@ final class Comprehensions
         foreach ($names as $name => $offset) {
             $this->parser->symbols->writes[$this->parser->scope][$name] ??= $offset;
         }
+        [$ahead, $this->parser->ahead] = [$this->parser->ahead, null];
         $value = $this->parser->functionNames->printedValue() ?? $this->parser->expression(1);
         if ('{' === $opened->text) {
             $isSet = !$this->parser->accept(':');
             $value = $isSet ? $value : new ListLiteral([$value, $this->parser->expression(1)]);
         }
         $made = $this->loops_($value);
+        $this->parser->ahead = $ahead;
         foreach ($this->parser->symbols->reads as $index => $use) {
             if (isset($names[$use->name]) && !isset($known[$use->name]) && $use->offset > $opened->offset) {
                 unset($this->parser->symbols->reads[$index]);

@@ -11,7 +11,11 @@ use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Language\Python\PythonExpressions;
+use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\MakeObject;
@@ -146,14 +150,16 @@ final class FunctionNames
             return null;
         }
         if ('lambda' === $token->text) {
-            $from = $this->parser->at;
+            [$from, $ahead] = [$this->parser->at, $this->parser->ahead];
             $value = $this->parser->expression();
             $within = $value instanceof MethodCall && $value->object instanceof Lambda ? $value->object->value : null;
             if ($value instanceof MethodCall && $value->object instanceof Lambda && $within instanceof Lambda && [] !== $within->parameters && !self::mention($value->arguments, $within->parameters)) {
                 // It is asked at once: what stands for an argument left out may be found then.
                 return new Lambda($within->parameters, new MethodCall(new Lambda($value->object->parameters, $within->value), MethodCall::CALL, $value->arguments));
             }
-            $this->parser->at = $value instanceof Lambda ? $this->parser->at : $from;
+            if (!$value instanceof Lambda) {
+                [$this->parser->at, $this->parser->ahead] = [$from, $ahead];
+            }
 
             return $value instanceof Lambda ? $value : null;
         }
@@ -221,14 +227,12 @@ final class FunctionNames
                 break;
             }
         }
-        if ($this->parser->is('*') || $this->parser->is('**')) {
-            $this->parser->fail('unsupported', $this->parser->peek(), ['what' => 'lambda '.$this->parser->sign().'…']);
-        }
+        $all = $this->gatheringNames();
         if (!$this->parser->accept(':')) {
             $this->parser->fail('colon_missing', null, ['after' => 'lambda'], [new Replacement($this->parser->endOffset(), 0, ':')]);
         }
         $shadowed = $this->parser->lambdaNames;
-        $own = [...$names, ...array_map(strval(...), array_keys($given))];
+        $own = [...$names, ...$all, ...array_map(strval(...), array_keys($given))];
         $this->parser->lambdaNames += array_fill_keys($own, true);
         $value = $this->printedValue() ?? $this->parser->expression();
         $this->parser->lambdaNames = $shadowed;
@@ -245,9 +249,57 @@ final class FunctionNames
         }
         $this->parser->symbols->writes[$this->parser->scope] = $known;
 
+        if ([] !== $all && $this->parser->is(')') && $this->parser->is('(', 1)) {
+            // What is called at once is given as by a function that is known, which gathers nothing.
+            $this->parser->fail('unsupported', $token, ['what' => 'lambda *…']);
+        }
+        if ([] !== $all) {
+            return $this->function($names, $given, $all, $value);
+        }
         $made = new Lambda($names, $value);
 
         return [] === $given ? $made : new MethodCall(new Lambda(array_map(strval(...), array_keys($given)), $made), MethodCall::CALL, array_values($given));
+    }
+
+    /**
+     * `*bed, **more` at the end of what a small function is given (The Python Language Reference, 6.14).
+     *
+     * @return array<'*'|'**', string>
+     */
+    private function gatheringNames(): array
+    {
+        $all = [];
+        while ($this->parser->is('*') || $this->parser->is('**')) {
+            $sign = $this->parser->peek();
+            $stars = '**' === $sign?->text ? '**' : '*';
+            ++$this->parser->at;
+            if (isset($all[$stars]) || isset($all['**']) || null === $this->parser->ahead || [] !== $this->parser->lambdaNames || TokenKind::Name !== $this->parser->peek()?->kind) {
+                $this->parser->fail('unsupported', $sign, ['what' => "lambda {$stars}…"]);
+            }
+            $name = $this->parser->newName('parameter_no_name');
+            $all[$stars] = $name->text;
+            $this->parser->write($name->text, $name->offset);
+            $this->parser->accept(',');
+        }
+
+        return $all;
+    }
+
+    /**
+     * A small function that is given any number of values: a function before the row.
+     *
+     * @param list<string>              $names
+     * @param array<string, Expression> $given what stands for one that is left out
+     * @param array<'*'|'**', string>   $all
+     */
+    private function function(array $names, array $given, array $all, Expression $value): FunctionReference
+    {
+        $name = $this->parser->nameFor('inner');
+        $parameters = [...$names, ...array_map(strval(...), array_keys($given)), ...array_values($all)];
+        $defaults = $given + (isset($all['**']) ? [$all['**'] => new Operation(OperationKey::AllNamed)] : []);
+        $this->parser->ahead[] = new FunctionDefinition($this->parser->newId(), $name, $parameters, new Block([new GiveBack($this->parser->newId(), $value)]), false, $defaults, [], '', $all['*'] ?? '');
+
+        return new FunctionReference($name);
     }
 
     /** `lambda bed: print(bed)` shows something, and gives nothing back. */

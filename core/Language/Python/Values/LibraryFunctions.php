@@ -17,6 +17,7 @@ use Scrivlet\Core\Language\Python\PythonNames;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionReference;
@@ -321,8 +322,16 @@ final class LibraryFunctions
         if ('json.dumps' === $name && 1 === $plain && [] !== $named && [] === array_diff(array_keys($named), ['indent', 'sort_keys', 'ensure_ascii'])) {
             return new Operation(OperationKey::JsonFormed, [$first, $named['indent'] ?? new NothingLiteral(), $named['sort_keys'] ?? new TruthLiteral(false), $named['ensure_ascii'] ?? new TruthLiteral(true)]);
         }
-        if ('itertools.product' === $name && $named === ['repeat' => $named['repeat'] ?? null] && $named['repeat'] == new NumberLiteral(2)) {
-            return new Operation(OperationKey::Combined, [$first, $first]);
+        if ('itertools.product' === $name && ['repeat'] === array_keys($named) && 1 === $plain) {
+            $repeat = $named['repeat'];
+            $isShort = $repeat instanceof NumberLiteral && \is_int($repeat->value) && 2 <= $repeat->value && 9 >= $repeat->value;
+
+            return $isShort && [] === array_filter([...Walk::expressions($first)], static fn (Expression $part): bool => $part instanceof OwnValue || $part instanceof MethodCall || $part instanceof CommandValue)
+                ? new Operation(OperationKey::Combined, array_fill(0, $repeat->value, $first))
+                : null;
+        }
+        if ('re.sub' === $name && ['count'] === array_keys($named) && 3 === $plain) {
+            return new Operation(OperationKey::SoughtReplacedSome, [...$values, $named['count']]);
         }
 
         return 'enumerate' === $name && ['start'] === array_keys($named) ? new Operation(OperationKey::NumberedFrom, [$first, $named['start']]) : null;

@@ -8,11 +8,9 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
-use Scrivlet\Core\Language\Parsing\ExpressionParser;
 use Scrivlet\Core\Language\Python\DrawingModule;
 use Scrivlet\Core\Language\Python\PythonExpressions;
 use Scrivlet\Core\Tree\Binary;
-use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Item;
@@ -22,21 +20,12 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
-use Scrivlet\Core\Tree\Operator;
-use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\TextLiteral;
-use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\VariableRead;
-use Scrivlet\Core\Tree\Walk;
 
 /** What modules of the standard library have. */
 final class LibraryModules
 {
-    private const SIGNS = [
-        'mul' => Operator::Multiply, 'sub' => Operator::Subtract, 'truediv' => Operator::TrueDivide, 'floordiv' => Operator::FloorDivide, 'mod' => Operator::FloorRemainder,
-        'pow' => Operator::Power, 'add' => Operator::Add, 'lt' => Operator::Less, 'le' => Operator::LessOrEqual, 'gt' => Operator::Greater, 'ge' => Operator::GreaterOrEqual,
-        'eq' => Operator::Equal, 'ne' => Operator::NotEqual,
-    ];
     /** The Python Standard Library, string: String constants. */
     private const LETTERS = [
         'string.ascii_lowercase' => 'abcdefghijklmnopqrstuvwxyz', 'string.ascii_uppercase' => 'ABCDEFGHIJKLMNOPQRSTUVWXYZ', 'string.ascii_letters' => 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ',
@@ -55,15 +44,16 @@ final class LibraryModules
     private function functionOfLibrary(string $name, int $length, Token $token): ?Expression
     {
         $member = str_starts_with($name, 'operator.') ? substr($name, 9) : null;
-        if (null !== $member && isset(self::SIGNS[$member])) {
+        $sign = HandedFunctions::sign($name);
+        if (null !== $sign) {
             $this->parser->at += $length;
             [$one, $other] = [new VariableRead('one'), new VariableRead('other')];
             if (!$this->parser->is('(')) {
-                return new Lambda(['one', 'other'], new Binary(self::SIGNS[$member], $one, $other));
+                return new Lambda(['one', 'other'], new Binary($sign, $one, $other));
             }
             $values = $this->valuesIn($token);
 
-            return 2 === \count($values) ? $this->parser->postfix(new Binary(self::SIGNS[$member], $values[0], $values[1])) : $this->parser->fail('unsupported', $token, ['what' => "$member(…)"]);
+            return 2 === \count($values) ? $this->parser->postfix(new Binary($sign, $values[0], $values[1])) : $this->parser->fail('unsupported', $token, ['what' => "$member(…)"]);
         }
         $ofAll = 'itertools.chain' === $name && $this->parser->is('.', $length) && $this->parser->is('from_iterable', $length + 1) ? $length + 2 : null;
         $ofAll ??= 'itertools.chain' === ($this->parser->imported[$token->text] ?? '') && 3 === $length && $this->parser->is('from_iterable', 2) ? 3 : null;
@@ -78,7 +68,7 @@ final class LibraryModules
         }
         $this->parser->at += $length;
         if ('functools.partial' === $name) {
-            $function = $this->partial($token);
+            $function = $this->parser->handedFunctions->partial($token);
 
             return $this->parser->is('(') ? $this->parser->postfix(new MethodCall($function, MethodCall::CALL, $this->valuesIn($token))) : $function;
         }
@@ -95,42 +85,6 @@ final class LibraryModules
         }
 
         return new Lambda(['item'], 1 === \count($got) ? $got[0] : new Operation(OperationKey::AsTuple, [new ListLiteral($got)]));
-    }
-
-    /** `partial(area, 3)`: the function with its first values given; those that may change later are refused. */
-    private function partial(Token $token): Lambda
-    {
-        $opened = $this->parser->peek();
-        if (null === $opened || '(' !== $opened->text) {
-            $this->parser->fail('unsupported', $token, ['what' => 'functools.partial']);
-        }
-        ++$this->parser->at;
-        $function = $this->parser->peek()->text ?? '';
-        $parameters = $this->parser->symbols->functions[$function][2] ?? null;
-        $sign = self::SIGNS[str_starts_with($this->parser->imported[$function] ?? '', 'operator.') ? $function : ''] ?? null;
-        ++$this->parser->at;
-        $given = $this->parser->accept(',') ? $this->parser->arguments($opened) : [];
-        $isPlain = [] === array_filter($given, static fn (Argument $argument): bool => !$argument->value instanceof NumberLiteral && !$argument->value instanceof TextLiteral && !$argument->value instanceof TruthLiteral || '*' === $argument->name || '**' === $argument->name);
-        $plain = array_values(array_filter($given, static fn (Argument $argument): bool => null === $argument->name));
-        $parameters = null !== $sign ? ['one', 'other'] : $parameters;
-        if (null === $parameters || !$isPlain || [] === $given || isset($this->parser->symbols->rests[$function]) || isset($this->parser->classes->parents[$function]) || \count($plain) > \count($parameters)) {
-            $this->parser->fail('unsupported', $token, ['what' => 'functools.partial']);
-        }
-        $values = [];
-        $left = [];
-        foreach ($parameters as $index => $parameter) {
-            $named = array_values(array_filter($given, static fn (Argument $argument): bool => $argument->name === $parameter));
-            $values[] = $plain[$index]->value ?? $named[0]->value ?? new VariableRead($parameter);
-            if (!isset($plain[$index]) && [] === $named && $index < ($this->parser->symbols->functions[$function][0] ?? 2)) {
-                $left[] = $parameter;
-            } elseif (!isset($plain[$index]) && [] === $named) {
-                // What has a default is left to it.
-                array_pop($values);
-                break;
-            }
-        }
-
-        return new Lambda($left, null !== $sign ? new Binary($sign, $values[0], $values[1]) : new OwnValue($function, $values));
     }
 
     /** @return list<Expression> */
@@ -210,21 +164,6 @@ final class LibraryModules
         $this->parser->close($opened);
 
         return $this->parser->postfix(new Operation(OperationKey::DefaultMap, [$makes]));
-    }
-
-    /** `map(lambda p, q: p + q, xs, ys)`: of two lists, what stands at the same place in both. */
-    public function mappedPairs(Lambda $function, Expression $over, Token $opened): Expression
-    {
-        ++$this->parser->at;
-        $other = $this->parser->expression();
-        if (2 !== \count($function->parameters) || !$this->parser->is(')')) {
-            $this->parser->fail('unsupported', $opened, ['what' => 'map(…, …, …)']);
-        }
-        $this->parser->close($opened);
-        $variable = ExpressionParser::pairIn($function->value);
-        $parts = array_map(static fn (int $place): Expression => new Item(new VariableRead($variable), new NumberLiteral($place)), array_flip($function->parameters));
-
-        return new Collected(Walk::mapExpression($function->value, static fn (Expression $part): Expression => $part instanceof VariableRead ? $parts[$part->name] ?? $part : $part), $variable, new Operation(OperationKey::Paired, [$over, $other]));
     }
 
     /** @param list<Argument> $arguments */

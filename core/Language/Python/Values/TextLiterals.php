@@ -13,7 +13,9 @@ use Scrivlet\Core\Language\Parsing\ExpressionParser;
 use Scrivlet\Core\Language\Python\PythonExpressions;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
@@ -139,7 +141,7 @@ final class TextLiterals
 
     /**
      * A template and what is put into it: The Python Standard Library, `string`, Format String Syntax; fields without names and
-     * numbers are counted, and none looks into a value.
+     * numbers are counted.
      *
      * @param list<Argument> $arguments
      */
@@ -163,13 +165,14 @@ final class TextLiterals
                 $parts[] = new TextLiteral($piece[0]);
                 continue;
             }
-            if (1 !== preg_match('/^\{(\w*)(?::([^{}]*))?\}$/D', $piece, $field)) {
-                // A brace alone, or a field that looks into its value.
+            if (1 !== preg_match('/^\{(\w*)((?:\.[A-Za-z_]\w*|\[\w+\])*)(![rs])?(?::([^{}]*))?\}$/D', $piece, $field)) {
+                // A brace alone, or forms that are given themselves.
                 $parts[] = 1 === preg_match('/[{}]/', $piece) ? $this->parser->fail('unsupported', $token, ['what' => '.format()']) : new TextLiteral($piece);
                 continue;
             }
             $key = '' === $field[1] ? (string) $next++ : $field[1];
             $value = ctype_digit($key) ? $given[(int) $key] ?? null : $named[$key] ?? (isset($entries) ? new Item($entries, new TextLiteral($key)) : null);
+            $inside = $field[2];
             // What is reckoned once is not reckoned again for its second place.
             if (null === $value || isset($used[$key]) && !$value instanceof VariableRead && !$value instanceof Item && !$value instanceof NumberLiteral && !$value instanceof TextLiteral) {
                 $this->parser->fail('unsupported', $token, ['what' => '.format()']);
@@ -177,7 +180,13 @@ final class TextLiterals
             if (!$value instanceof Item || isset($named[$key]) || ctype_digit($key)) {
                 $used[$key] = true;
             }
-            $parts[] = '' === ($field[2] ?? '') ? $value : new Operation(OperationKey::Formatted, [$value, new TextLiteral($field[2])]);
+            preg_match_all('/\.(\w+)|\[(\w+)\]/', $inside, $ways, \PREG_SET_ORDER);
+            foreach ($ways as $way) {
+                $at = $way[2] ?? '';
+                $value = '' === $at ? $this->fieldOf($value, $way[1] ?? '') : new Item($value, ctype_digit($at) ? new NumberLiteral((int) $at) : new TextLiteral($at));
+            }
+            $value = '!r' === ($field[3] ?? '') ? new Operation(OperationKey::Written, [$value]) : $value;
+            $parts[] = '' === ($field[4] ?? '') ? $value : new Operation(OperationKey::Formatted, [$value, new TextLiteral($field[4])]);
         }
         // What is not put anywhere would be reckoned for nothing; nobody can say it in another language.
         if (\count($used) < \count($given) + \count($named)) {
@@ -185,6 +194,12 @@ final class TextLiterals
         }
 
         return self::together(self::merged($parts));
+    }
+
+    /** What an object keeps, or answers where a method looks like a field. */
+    private function fieldOf(Expression $object, string $name): Expression
+    {
+        return isset($this->parser->classes->asked[$name]) ? new MethodCall($object, $name, []) : new Field($object, $name);
     }
 
     /**
