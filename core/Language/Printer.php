@@ -596,6 +596,17 @@ abstract class Printer
         };
     }
 
+    /** Only C++ has a function for the script: what that gives back it tells the machine. */
+    final protected function leftScript(GiveBack $row): ?string
+    {
+        if (!$this->part instanceof Script) {
+            return null;
+        }
+        $value = TypeKind::Truth === $this->type($row->value)->kind ? new Operation(OperationKey::ToWhole, [$row->value]) : $row->value;
+
+        return $this->expression(new Operation(OperationKey::Exit, [$value]));
+    }
+
     protected function giveBack(GiveBack $row): string
     {
         return 'return '.$this->expression($row->value);

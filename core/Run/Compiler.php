@@ -231,6 +231,14 @@ final class Compiler
         return $this->places->perhaps(fn (): string => $this->block($block));
     }
 
+    /** What `main` gives back is told to the machine (C++17, 6.6.1); nought is what each program tells at its end. */
+    private function leftScript(Expression $value): string
+    {
+        $given = $this->temporary();
+
+        return "$given = ".$this->expression($value).';'.($this->facts->typed ? " if (0 !== $given && null !== $given) { \$this->exit($given); }" : '')." return;\n";
+    }
+
     public function step(Statement $statement, string $part = 'head'): string
     {
         $row = \count($this->rows);
@@ -282,7 +290,7 @@ final class Compiler
             $statement instanceof SetVariable => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->classCode->withName($statement->value, $statement->variable), $statement->value),
             $statement instanceof ChangeVariable => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->assignmentCode->inPlace($sum = new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount), $statement->operator), $sum),
             $statement instanceof OwnCall => $this->step($statement).$this->callCode->call($statement->function, $statement->arguments).";\n",
-            $statement instanceof GiveBack => $this->step($statement).($this->part instanceof Script ? $this->expression($statement->value)."; return;\n" : 'return '.$this->functionCode->giveBack($statement->value).";\n"),
+            $statement instanceof GiveBack => $this->step($statement).($this->part instanceof Script ? $this->leftScript($statement->value) : 'return '.$this->functionCode->giveBack($statement->value).";\n"),
             $statement instanceof LeaveFunction => $this->step($statement).($this->part instanceof Script ? "return;\n" : "return null;\n"),
             $statement instanceof BreakLoop => $this->step($statement).'break '.([] === $this->loops ? 1 : $this->loops[array_key_last($this->loops)]).";\n",
             $statement instanceof ContinueLoop => $this->step($statement)."continue;\n",

@@ -218,6 +218,9 @@ enum OperationKey: string
     case HeapPop = 'heap_pop';
     case PlaceBefore = 'place_before';
     case PlaceBehind = 'place_behind';
+    case PlaceGreatest = 'place_greatest';
+    case PlaceLeast = 'place_least';
+    case PlaceLastGreatest = 'place_last_greatest';
     case NextOrder = 'next_order';
     case PreviousOrder = 'previous_order';
     case NextText = 'next_text';
@@ -502,6 +505,8 @@ enum OperationKey: string
     case Sought = 'sought';
     case SoughtIf = 'sought_if';
     case SpotBefore = 'spot_before';
+    case SpotGreatest = 'spot_greatest';
+    case SpotLeast = 'spot_least';
     case SpotBehind = 'spot_behind';
     case GreatestPlace = 'greatest_place';
     case LeastPlace = 'least_place';

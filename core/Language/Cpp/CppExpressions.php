@@ -298,6 +298,11 @@ abstract class CppExpressions extends BraceExpressions
 
             return new Operation(OperationKey::PutNew, $receiver->arguments);
         }
+        $spot = '->' === $this->tokens[$this->at - 1]->text ? PointedValues::spot($receiver) : null;
+        if (null !== $spot) {
+            // `max_element(…)->name`
+            return parent::member(new Item($spot->arguments[0], $spot));
+        }
         if ($receiver instanceof Operation && OperationKey::Position === $receiver->key && $receiver->arguments[1] instanceof Operation && \in_array($receiver->arguments[1]->key, KeyPlaces::BY_ORDER, true) && '->' === $this->tokens[$this->at - 1]->text && ($this->is('first') || $this->is('second'))) {
             $isKey = $this->is('first');
             ++$this->at;
@@ -441,7 +446,7 @@ abstract class CppExpressions extends BraceExpressions
             // It is another number than the one without that letter (C++17, 5.13.4).
             $this->fail('unsupported', $this->tokens[$this->at - 1], ['what' => $this->tokens[$this->at - 1]->text]);
         }
-        if ($right instanceof VariableRead && $left instanceof Operation && \in_array($left->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace, OperationKey::Sought, OperationKey::SoughtIf, OperationKey::SpotBefore, OperationKey::SpotBehind], true) && $this->places->isArray($right->name) && ($left->arguments[0] == $right || $left->arguments[0] instanceof Slice && $left->arguments[0]->container == $right)) {
+        if ($right instanceof VariableRead && $left instanceof Operation && \in_array($left->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace, OperationKey::Sought, OperationKey::SoughtIf, OperationKey::SpotBefore, OperationKey::SpotBehind, OperationKey::SpotGreatest, OperationKey::SpotLeast], true) && $this->places->isArray($right->name) && ($left->arguments[0] == $right || $left->arguments[0] instanceof Slice && $left->arguments[0]->container == $right)) {
             // `max_element(beds, beds + 3) - beds`
             $right = new Operation(OperationKey::Begin, [$right]);
         }

@@ -43,10 +43,10 @@ final class Awaiting
     {
         $this->promising = $isApart ? [] : $waiting;
         foreach ($tokens as $at => $token) {
-            if (\in_array($token->text, ['const', 'let', 'var', 'function'], true) && TokenKind::Keyword === $token->kind && isset($tokens[$at + 1])) {
+            if (\in_array($token->text, ['const', 'let', 'var', 'function', 'class'], true) && TokenKind::Keyword === $token->kind && isset($tokens[$at + 1])) {
                 $this->own[$tokens[$at + 1]->text] = true;
             }
-            $this->hasFittings = $this->hasFittings || TokenKind::Name === $token->kind && null !== FittingKind::ofClass($token->text);
+            $this->hasFittings = $this->hasFittings || TokenKind::Name === $token->kind && !isset($this->own[$token->text]) && null !== FittingKind::ofClass($token->text);
             if (!$isApart && 'async' === $token->text && TokenKind::Text !== $token->kind) {
                 $name = $this->is($at + 1, 'function') ? $at + 2 : ($this->is($at - 1, '=') ? $at - 2 : -1);
                 if ($this->is($at + 2, '(') && TokenKind::Name === ($tokens[$at + 1]->kind ?? null) && !$this->is($at - 1, '=')) {

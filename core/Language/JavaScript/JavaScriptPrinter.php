@@ -847,7 +847,7 @@ final class JavaScriptPrinter extends BracePrinter
         // It has to be one that steps (ECMA-262, 27.1.1).
         $isStepped = $this->part instanceof FunctionDefinition && $this->part->isMethod('@iter') && !$row->value instanceof MakeObject && !$row->value instanceof MapLiteral && !($row->value instanceof VariableRead && $row->value->name === $this->part->itself());
 
-        return $isStepped ? 'return '.$this->operand($row->value, self::POSTFIX).'[Symbol.iterator]()' : parent::giveBack($row);
+        return $isStepped ? 'return '.$this->operand($row->value, self::POSTFIX).'[Symbol.iterator]()' : $this->leftScript($row) ?? parent::giveBack($row);
     }
 
     /** Any word names a field, a keyword too (ECMA-262, 15.7: ClassElementName). */

@@ -114,7 +114,7 @@ abstract class Parser
     {
         $parts = [];
         foreach ($this->tokens as $token) {
-            if (TokenKind::Name === $token->kind && null !== FittingKind::ofClass($token->text) && !isset($this->symbols->functions[$token->text]) && !isset($this->symbols->silenced[$token->text])) {
+            if (TokenKind::Name === $token->kind && null !== FittingKind::ofClass($token->text) && !isset($this->classes->parents[$token->text]) && !isset($this->symbols->functions[$token->text]) && !isset($this->symbols->silenced[$token->text])) {
                 $parts[] = [SceneName::Lawn, $token];
             }
         }

@@ -661,7 +661,7 @@ class PythonPrinter extends Printer
         // It has to be one that steps (The Python Language Reference, 3.3.7), as whatever else gives another list each time.
         $isStepped = $this->part instanceof FunctionDefinition && $this->part->isMethod('@iter') && !$row->value instanceof MakeObject && !($row->value instanceof VariableRead && $row->value->name === $this->part->itself());
 
-        return $isStepped ? 'return iter('.$this->expression($row->value).')' : parent::giveBack($row);
+        return $isStepped ? 'return iter('.$this->expression($row->value).')' : $this->leftScript($row) ?? parent::giveBack($row);
     }
 
     /** @var array<string, int>|null functions as they are written, with the row above that makes of them what has their name */

@@ -30,6 +30,39 @@ trait OrderedPlaces
         return $from;
     }
 
+    /** Where the first of the greatest items stands, by a function that tells which of two is less; behind the last where there are none (C++17, 28.7.8). */
+    public function placeGreatest(mixed $list, mixed $less): int
+    {
+        return $this->outermostPlace($list, static fn (mixed $best, mixed $one, \Closure $isLess): bool => true === $isLess($best, $one), $less);
+    }
+
+    /** Where the first of the least stands. */
+    public function placeLeast(mixed $list, mixed $less): int
+    {
+        return $this->outermostPlace($list, static fn (mixed $best, mixed $one, \Closure $isLess): bool => true === $isLess($one, $best), $less);
+    }
+
+    /** Where the last of the greatest stands. */
+    public function placeLastGreatest(mixed $list, mixed $less): int
+    {
+        return $this->outermostPlace($list, static fn (mixed $best, mixed $one, \Closure $isLess): bool => false === $isLess($one, $best), $less);
+    }
+
+    /** @param \Closure(mixed, mixed, \Closure(mixed, mixed): bool): bool $isBetter */
+    private function outermostPlace(mixed $list, \Closure $isBetter, mixed $less): int
+    {
+        $isLess = fn (mixed $one, mixed $other): bool => $less instanceof \Closure && $this->truth($less($one, $other));
+        $best = 0;
+        $items = self::list_($list)->items;
+        foreach ($items as $at => $item) {
+            if (0 < $at && $isBetter($items[$best], $item, $isLess)) {
+                $best = $at;
+            }
+        }
+
+        return $best;
+    }
+
     /** Puts the items into the order that comes next, or into the first one, which `false` tells (C++17, 28.7.9). */
     public function nextOrder(mixed $list): bool
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp\Rows;
 
+use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
@@ -35,6 +36,13 @@ final class CStyle
      */
     public function usual(array $tokens): array
     {
+        foreach (FittingKind::cases() as $part) {
+            if (str_contains($this->parser->text, $part->name) && 1 === preg_match("/\\b(?:class|struct)\\s+$part->name\\b/", $this->parser->text)) {
+                // A class of the program's own hides the part of a machine that is called the same.
+                $own = $this->parser->nameFor($part->name.'_own');
+                $tokens = array_map(static fn (Token $token): Token => $token->text === $part->name ? $token->readAs($own) : $token, $tokens);
+            }
+        }
         $tokens = 1 === preg_match(OtherSpellings::SEEN, $this->parser->text) ? OtherSpellings::usual($tokens) : $tokens;
         $tokens = 1 === preg_match('/\bconst\s+void\s*\*/', $this->parser->text) ? SortedByC::asSorts($tokens) : $tokens;
         $tokens = 1 === preg_match(KeptByFunctions::SEEN, $this->parser->text) ? KeptByFunctions::asVariables($tokens) : $tokens;

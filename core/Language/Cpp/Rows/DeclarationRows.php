@@ -221,6 +221,13 @@ final class DeclarationRows
         }
         if (\in_array($value->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace], true) && null !== $list) {
             $value = new Operation(OperationKey::Sought, [$list, $what = PointedValues::foundBy($value)]);
+            if (1 === preg_match('/\b'.Names::asPattern($name).'\s*[!=]=/', $this->parser->text)) {
+                // Whether there was one at all is asked further down (C++17, 28.7.8).
+                $this->parser->iterators[$name] = ['place', $list];
+                $this->parser->types[$this->parser->scope][$name] = '';
+
+                return new Choice(new Operation(OperationKey::IsEmpty, [$list]), new NumberLiteral(-1), new Operation(OperationKey::Position, [$list, $what]));
+            }
         }
         if (OperationKey::Begin === $value->key && null !== $list && $this->parser->isOfType($list, '(?:map|set)')) {
             // What comes first by its order; nothing where nothing is (C++17, 26.2.6).
@@ -282,7 +289,7 @@ final class DeclarationRows
         $value = $this->parser->value();
         $this->parser->semicolon();
         if ($value instanceof Operation && OperationKey::OuterPlaces === $value->key && 2 === \count($targets)) {
-            return [$this->parser->ended(new SetSeveral($this->parser->newId(), $targets, $this->outerPlaces($value->arguments[0], $targets)), $token->offset)];
+            return [$this->parser->ended(new SetSeveral($this->parser->newId(), $targets, $this->outerPlaces($value->arguments[0], $value->arguments[1] ?? null, $targets)), $token->offset)];
         }
         $head = substr($this->parser->text, $token->offset, $opened->offset - $token->offset);
         if (str_contains($head, '&') && !str_contains($head, 'const')) {
@@ -295,12 +302,20 @@ final class DeclarationRows
     /**
      * `auto [least, greatest] = minmax_element(…)`: the first of the least and the last of the greatest (C++17, 28.7.8).
      *
+     * @param Expression|null    $less  what tells which of two is less, where they do not tell it themselves
      * @param list<VariableRead> $names
      *
      * @return list<Expression>
      */
-    private function outerPlaces(Expression $list, array $names): array
+    private function outerPlaces(Expression $list, ?Expression $less, array $names): array
     {
+        if (null !== $less) {
+            foreach ($names as $name) {
+                $this->parser->iterators[$name->name] = ['spot', $list];
+            }
+
+            return [new Operation(OperationKey::PlaceLeast, [$list, $less]), new Operation(OperationKey::PlaceLastGreatest, [$list, $less])];
+        }
         foreach ($names as $name) {
             $this->parser->iterators[$name->name] = ['place', $list];
         }

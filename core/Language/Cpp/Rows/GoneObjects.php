@@ -8,6 +8,7 @@ use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Parsing\BraceParser;
+use Scrivlet\Core\Language\Parsing\Cut;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\ClassDefinition;
@@ -27,7 +28,10 @@ use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Repeat;
+use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\WhileLoop;
 
@@ -50,6 +54,8 @@ final class GoneObjects
     }
 
     /**
+     * Rows between braces with what goes at their end, and before each jump out of them.
+     *
      * @param list<Statement>        $rows
      * @param non-empty-list<string> $going in the order in which they go
      *
@@ -58,51 +64,116 @@ final class GoneObjects
     public function withGoing(array $rows, array $going): array
     {
         $last = BraceParser::lastRow($rows);
-        $isLeft = $last instanceof LeaveFunction || $last instanceof GiveBack && $last->value instanceof NumberLiteral;
-        if (self::jumps($isLeft ? array_values(array_filter($rows, static fn (Statement $row): bool => $row !== $last)) : $rows, false)) {
-            $this->parser->fail('unsupported', null, ['what' => 'return']);
-        }
+        $isLeft = self::leaves($last, false);
         $at = $this->parser->endOffset();
         $end = $rows[array_key_last($rows) ?? 0] ?? null;
         for ($index = \count($this->parser->cuts) - 1; $index >= 0; --$index) {
-            // Behind the remarks that end the braces, or above the row that leaves them; both were cut last.
-            $cut = $this->parser->cuts[$index];
-            if ($cut->id === ($isLeft ? $last->id : $end?->id)) {
-                $at = $isLeft ? $cut->start : max($at, $cut->end);
+            // Behind the remarks that end the braces.
+            if ($this->parser->cuts[$index]->id === $end?->id) {
+                $at = max($at, $this->parser->cuts[$index]->end);
                 break;
             }
         }
+        $there = [];
+        $rows = $this->beforeJumps($rows, $going, $there, false);
+
+        return $isLeft ? $rows : [...$rows, ...$this->goingAt($going, $at, $this->parser->parent)];
+    }
+
+    /**
+     * @param list<string> $going
+     *
+     * @return list<Statement>
+     */
+    private function goingAt(array $going, int $at, int $parent): array
+    {
+        [$outer, $this->parser->parent] = [$this->parser->parent, $parent];
         $made = [];
         foreach ($going as $name) {
             $made[] = $row = new Perform($this->parser->newId(), new MethodCall(new VariableRead($name), ClassDefinition::GOES));
             $this->parser->read($name, $at);
             $this->parser->cut($row->id, 'head', $at, $at);
         }
-        $place = $isLeft ? (int) array_search($last, $rows, true) : \count($rows);
+        $this->parser->parent = $outer;
 
-        return [...\array_slice($rows, 0, $place), ...$made, ...\array_slice($rows, $place)];
+        return $made;
+    }
+
+    private static function leaves(?Statement $row, bool $isInLoop): bool
+    {
+        return $row instanceof GiveBack || $row instanceof LeaveFunction || !$isInLoop && ($row instanceof BreakLoop || $row instanceof ContinueLoop);
     }
 
     /**
-     * Whether rows may be left before their end.
+     * @param list<Statement>     $rows
+     * @param list<string>        $going in the order in which they go
+     * @param array<string, true> $there those that were declared already
      *
-     * @param list<Statement> $rows
+     * @return list<Statement>
      */
-    private static function jumps(array $rows, bool $isInLoop): bool
+    private function beforeJumps(array $rows, array $going, array &$there, bool $isInLoop): array
     {
+        $made = [];
         foreach ($rows as $row) {
-            if ($row instanceof GiveBack || $row instanceof LeaveFunction || !$isInLoop && ($row instanceof BreakLoop || $row instanceof ContinueLoop)) {
-                return true;
+            if (self::leaves($row, $isInLoop)) {
+                array_push($made, ...$this->withGone($row, array_values(array_filter($going, static fn (string $name): bool => isset($there[$name])))));
+                continue;
+            }
+            foreach ($row->assigned() as $name) {
+                $there += \in_array($name, $going, true) ? [$name => true] : [];
             }
             $isLoop = $row instanceof Count || $row instanceof ForLoop || $row instanceof EachLoop || $row instanceof WhileLoop || $row instanceof DoWhile || $row instanceof Forever || $row instanceof Repeat;
-            foreach ($row instanceof FunctionDefinition ? [] : $row->bodies() as $body) {
-                if (self::jumps($body->statements, $isInLoop || $isLoop)) {
-                    return true;
-                }
+            foreach ($row instanceof FunctionDefinition ? [] : $row->bodies() as $name => $body) {
+                $inner = $this->beforeJumps($body->statements, $going, $there, $isInLoop || $isLoop);
+                $row = $inner === $body->statements ? $row : $row->withBody($name, new Block($inner));
             }
+            $made[] = $row;
         }
 
-        return false;
+        return $made;
+    }
+
+    /**
+     * A row that jumps, behind what goes before it. What it gives back is found before anything goes (C++17, 9.6.3).
+     *
+     * @param list<string> $going
+     *
+     * @return list<Statement>
+     */
+    private function withGone(Statement $row, array $going): array
+    {
+        $index = array_key_last(array_filter($this->parser->cuts, static fn (Cut $cut): bool => $cut->id === $row->id && 'head' === $cut->part));
+        if ([] === $going || null === $index) {
+            return [$row];
+        }
+        $cut = $this->parser->cuts[$index];
+        $value = $row instanceof GiveBack ? $row->value : null;
+        if ($value instanceof VariableRead && \in_array($value->name, $going, true)) {
+            // What is given back does not go.
+            $this->parser->fail('unsupported', null, ['what' => "return $value->name"]);
+        }
+        if (null === $value || $value instanceof NumberLiteral || $value instanceof TextLiteral || $value instanceof TruthLiteral || $value instanceof VariableRead) {
+            if ($cut->start === $cut->end) {
+                // Rows at one place stand there in the order in which they are cut.
+                array_splice($this->parser->cuts, $index, 1);
+                $gone = $this->goingAt($going, $cut->start, $cut->parent);
+                $this->parser->cuts[] = $cut;
+
+                return [...$gone, $row];
+            }
+
+            return [...$this->goingAt($going, $cut->start, $cut->parent), $row];
+        }
+        $kept = $this->parser->nameFor('kept');
+        $this->parser->declared[$this->parser->scope][$kept] = true;
+        $this->parser->write($kept, $cut->start);
+        $keeps = new SetVariable($this->parser->newId(), $kept, $value);
+        $this->parser->cuts[$index] = new Cut($keeps->id, 'head', $cut->start, $cut->end, $cut->parent, $cut->tight);
+        $gone = $this->goingAt($going, $cut->end, $cut->parent);
+        $this->parser->cuts[] = new Cut($row->id, 'head', $cut->end, $cut->end, $cut->parent, $cut->tight);
+        $this->parser->read($kept, $cut->end);
+
+        return [$keeps, ...$gone, $row->withBlank('value', new VariableRead($kept))];
     }
 
     /** `~Bed() { cout << "gone"; }`, where it is certain when objects of the class go. */

@@ -282,7 +282,7 @@ final class InitialValues
             // Of several pairs with one key the first stays (C++17, 26.2.6).
             return $this->parser->isOfType($arguments[0]->value, '(?:unordered_)?map') ? $arguments[0]->value : new Operation(OperationKey::MapOf, [new Operation(OperationKey::Backwards, [$pairs])]);
         }
-        $fitting = FittingKind::ofClass($type);
+        $fitting = isset($this->parser->classes->parents[$type]) ? null : FittingKind::ofClass($type);
         if (null !== $fitting && \count($arguments) === $fitting->sockets()) {
             return new Operation(OperationKey::from($fitting->value), array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
         }

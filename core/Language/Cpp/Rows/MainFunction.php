@@ -83,8 +83,9 @@ final class MainFunction
         $this->parser->inMain = false;
         $offset = $this->parser->offset();
         $last = BraceParser::lastRow($rows);
-        if ($last instanceof GiveBack) {
-            // What `main` gives back closes it.
+        $isDone = $last instanceof GiveBack && $last->value == new NumberLiteral(0);
+        if ($isDone) {
+            // That all went well is what `main` says in any case (C++17, 6.6.1).
             $offset = $this->parser->switches->closedBy($last, $rows) ?? $offset;
         }
         if ($this->parser->is('}')) {
@@ -92,7 +93,7 @@ final class MainFunction
             $this->parser->cut(1, 'close', $offset, $this->parser->endOffset());
         } else {
             $this->parser->missingBrace($start);
-            if ($last instanceof GiveBack) {
+            if ($isDone) {
                 $this->parser->cut(1, 'close', $offset, $this->parser->endOffset());
             }
         }

@@ -14,7 +14,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class OtherSpellings extends Rewriting
 {
-    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\bdistance\s*\(|\bsizeof\s*(?:[*\w]|\(\s*\*)|\bfprintf\s*\(\s*stdout\b|\bmem(?:cpy|move)\s*\(|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
+    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\bdistance\s*\(|\bsizeof\s*(?:[*\w]|\(\s*\*)|\bfprintf\s*\(\s*stdout\b|\bmem(?:cpy|move)\s*\(|\bauto\s+\w+\s*=\s*(?:std\s*::\s*)?minmax_element\b|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
     private const BACK = ['fixed' => 'defaultfloat', 'scientific' => 'defaultfloat', 'floatfield' => 'defaultfloat', 'boolalpha' => 'noboolalpha', 'showpos' => 'noshowpos', 'showpoint' => 'noshowpoint', 'hex' => 'dec', 'oct' => 'dec', 'uppercase' => 'nouppercase'];
     private const TYPES = ['auto', 'int', 'double', 'float', 'bool', 'char', 'long', 'short', 'unsigned', 'signed', 'string', 'size_t'];
     /** @var array<string, true> what points at several values */
@@ -42,6 +42,7 @@ final class OtherSpellings extends Rewriting
                 'distance' => $spellings->between($at),
                 'sizeof' => $spellings->sizeAsked($at),
                 'fprintf' => $spellings->printed($at),
+                'minmax_element' => $spellings->outermost($at),
                 'memcpy', 'memmove' => $spellings->copied($at),
                 default => null,
             };
@@ -161,6 +162,32 @@ final class OtherSpellings extends Rewriting
         }
         $sign = fn (string $text): Token => $this->made($at, TokenKind::Sign, $text);
         $this->put[$at] = [$this->tokens[$this->code[$at]]->readAs('copy'), $sign('('), $source, $sign(','), $source, $sign('+'), $sign('('), ...$taken, ...[$sign(')'), $sign(','), $to, $sign(')')]];
+    }
+
+    /** `auto ends = minmax_element(…);` with `*ends.first` further down is `auto [least, greatest] = minmax_element(…);`. */
+    private function outermost(int $at): void
+    {
+        $equals = 'std' === $this->text($at - 2) ? $at - 3 : $at - 1;
+        $name = $equals - 1;
+        if ('=' !== $this->text($equals) || 'auto' !== $this->text($name - 1) || !$this->isName($name)) {
+            return;
+        }
+        $named = [];
+        for ($place = $name + 1; '' !== $this->text($place); ++$place) {
+            if ($this->text($place) !== $this->text($name)) {
+                continue;
+            }
+            if ('.' !== $this->text($place + 1) || !\in_array($this->text($place + 2), ['first', 'second'], true)) {
+                return;
+            }
+            $named[] = $place;
+        }
+        $word = fn (string $part): string => $this->text($name).'_'.$part;
+        $this->put[$name] = [$this->made($name, TokenKind::Sign, '['), $this->made($name, TokenKind::Name, $word('first')), $this->made($name, TokenKind::Sign, ','), $this->made($name, TokenKind::Name, $word('second')), $this->made($name, TokenKind::Sign, ']')];
+        foreach ($named as $place) {
+            $this->put[$place] = [$this->tokens[$this->code[$place]]->readAs($word($this->text($place + 2)))];
+            $this->put[$place + 1] = $this->put[$place + 2] = [];
+        }
     }
 
     /** `distance(a, b)` is `b - a`, where places can be subtracted (C++17, 27.4.3). */

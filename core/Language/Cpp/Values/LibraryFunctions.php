@@ -356,6 +356,9 @@ final class LibraryFunctions
                 return $this->parser->transient('max_element' === $name ? OperationKey::GreatestPlace : OperationKey::LeastPlace, [$first, $sorted->arguments[1]]);
             }
         }
+        if (\in_array($name, ['max_element', 'min_element', 'minmax_element'], true) && 2 === $count && $arguments[0]->all && null !== $first && ($second instanceof Lambda && 2 === \count($second->parameters) || $second instanceof FunctionReference || $second instanceof VariableRead)) {
+            return $this->parser->transient(['max_element' => OperationKey::SpotGreatest, 'min_element' => OperationKey::SpotLeast][$name] ?? OperationKey::OuterPlaces, [$first, $second]);
+        }
         if ('rand' === $name && 0 === $count) {
             return $this->parser->is('%') ? $this->parser->transient(OperationKey::Rand, []) : new RandomWhole(new NumberLiteral(0), new NumberLiteral(self::RAND_MAX));
         }

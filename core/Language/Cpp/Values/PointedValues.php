@@ -162,6 +162,10 @@ final class PointedValues
         $arguments = $this->parser->arguments($opened);
         $part = 2 === \count($arguments) ? $this->parser->partsOfLists->partOfList($arguments) : null;
         $found = null === $part ? $this->parser->builtin($name, $arguments, $token) : $this->parser->partsOfLists->outermostOf($name, $part);
+        $spot = null === $found ? null : self::spot($found);
+        if (null !== $spot) {
+            return $this->parser->postfix(new Item($spot->arguments[0], $spot));
+        }
         if (!$found instanceof Operation || !\in_array($found->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace], true)) {
             $this->parser->fail('unsupported', $token, ['what' => '*'.$name]);
         }
@@ -181,10 +185,10 @@ final class PointedValues
         return new Operation($key, $place->arguments);
     }
 
-    /** The place that `lower_bound` or `upper_bound` finds (C++17, 28.7.3); null for anything else. */
+    /** The place that `lower_bound` or `upper_bound` finds, or `max_element` by a function (C++17, 28.7.3 and 28.7.8); null for anything else. */
     public static function spot(Expression $value): ?Operation
     {
-        $key = $value instanceof Operation ? [OperationKey::SpotBefore->value => OperationKey::PlaceBefore, OperationKey::SpotBehind->value => OperationKey::PlaceBehind][$value->key->value] ?? null : null;
+        $key = $value instanceof Operation ? [OperationKey::SpotBefore->value => OperationKey::PlaceBefore, OperationKey::SpotBehind->value => OperationKey::PlaceBehind, OperationKey::SpotGreatest->value => OperationKey::PlaceGreatest, OperationKey::SpotLeast->value => OperationKey::PlaceLeast][$value->key->value] ?? null : null;
 
         return null === $key || !$value instanceof Operation ? null : new Operation($key, $value->arguments);
     }

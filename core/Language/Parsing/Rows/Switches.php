@@ -304,7 +304,24 @@ final class Switches
             $this->parser->uncut($remark->id);
         }
         array_pop($rows);
+        $offset = $this->parser->uncut($last->id);
+        if (null !== $offset) {
+            $this->withRowsBefore($offset);
+        }
 
-        return $this->parser->uncut($last->id);
+        return $offset;
+    }
+
+    /** Rows without text of their own that stood before what is gone stand behind the row above it. */
+    private function withRowsBefore(int $offset): void
+    {
+        $moved = array_filter($this->parser->cuts, static fn (Cut $cut): bool => 'head' === $cut->part && $cut->start === $offset && $cut->end === $offset);
+        if ([] === $moved) {
+            return;
+        }
+        $end = max(0, ...array_map(static fn (Cut $cut): int => $cut->start < $cut->end && $cut->end <= $offset ? $cut->end : 0, $this->parser->cuts));
+        foreach ($moved as $index => $cut) {
+            $this->parser->cuts[$index] = new Cut($cut->id, $cut->part, $end, $end, $cut->parent, $cut->tight);
+        }
     }
 }
