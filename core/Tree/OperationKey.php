@@ -45,6 +45,7 @@ enum OperationKey: string
     case Descending = 'descending';
     case Exchange = 'exchange';
     case Logged = 'logged';
+    case Tabled = 'tabled';
     case IsClose = 'is_close';
     case HasField = 'has_field';
     case Centred = 'centred';

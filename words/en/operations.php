@@ -134,6 +134,7 @@ return [
     'operation.update' => 'put all of {1} into {0}',
     'operation.refill' => 'let {0} keep what {1} keeps',
     'operation.logged' => '{0} with {1} and what follows in its gaps',
+    'operation.tabled' => 'table of {0}',
     'operation.fields_of' => 'what {0} keeps',
     'operation.named_as' => '{0} under the name of {1}',
     'operation.exchange' => 'exchange what {0} and {1} have',

@@ -558,6 +558,7 @@ return [
     'plain.operation.pop_or' => 'what stands in {0} under {1}, which is taken out, or {2} if there is none',
     'plain.operation.refill' => '{0} has from here on what {1} has',
     'plain.operation.logged' => 'what {0} says with {1} and what follows in its gaps',
+    'plain.operation.tabled' => 'table of {0}',
     'plain.operation.fields_of' => 'the map of what {0} keeps',
     'plain.operation.named_as' => '{0}, under the name of {1}',
     'plain.operation.exchange' => 'what {0} has and what {1} has change places',

@@ -298,6 +298,10 @@ abstract class CppExpressions extends BraceExpressions
 
             return new Operation(OperationKey::PutNew, $receiver->arguments);
         }
+        if ($receiver instanceof Binary && Operator::Add === $receiver->operator && '->' === $this->tokens[$this->at - 1]->text && TypeNames::read($this->typeOf($receiver->left))->isList()) {
+            // `(beds + 1)->rows`: what an array stands for is the place of its first item (C++17, 7.2).
+            return parent::member(new Item($receiver->left, $receiver->right));
+        }
         $spot = '->' === $this->tokens[$this->at - 1]->text ? PointedValues::spot($receiver) : null;
         if (null !== $spot) {
             // `max_element(…)->name`

@@ -133,10 +133,16 @@ final class StreamForms
     {
         foreach ($program->scopes() as $part) {
             $isShowing = $part instanceof FunctionDefinition && null !== $part->showingStream();
+            // A stream that it is handed may be the console, or what an object is shown on.
+            $taken = $part instanceof FunctionDefinition ? array_keys(array_filter($part->types, static fn (string $type): bool => 1 === preg_match('/^(?:std::)?ostream &$/D', $type))) : [];
             foreach ($program->rowsOf($part) as $row) {
                 foreach (Walk::expressionsOf($row) as $value) {
                     if (!$value instanceof Operation) {
                         continue;
+                    }
+                    $on = OperationKey::ToldForm === $value->key ? $value->arguments[2] ?? null : null;
+                    if ($on instanceof VariableRead && \in_array($on->name, $taken, true)) {
+                        return true;
                     }
                     if (OperationKey::ConsoleStream === $value->key || $isShowing && OperationKey::ToldForm === $value->key) {
                         return true;

@@ -592,6 +592,10 @@ final class JavaScriptPrinter extends BracePrinter
 
     protected function printLine(PrintLine $print): string
     {
+        $only = 1 === \count($print->values) ? $print->values[0] : null;
+        if ($print->endsLine && $only instanceof Operation && OperationKey::Tabled === $only->key) {
+            return $this->call('console.table', $only->arguments);
+        }
         if ($print->endsLine) {
             // What is shown of an object is its text, where its class has one.
             $values = array_map(fn (Expression $value): Expression => $this->hasText($value) ? new Operation(OperationKey::ToText, [$value]) : $value, $print->values);

@@ -938,7 +938,8 @@ abstract class BraceParser extends ExpressionParser
             return [$this->ended(null === $made ? new LeaveFunction($this->newId()) : new GiveBack($this->newId(), new VariableRead($made)), $token->offset)];
         }
         if (null !== $this->gatheredSoFar()) {
-            $this->fail('unsupported', $token, ['what' => 'function* … { return … }']);
+            // What comes with the last step, which nobody sees who goes over them (ECMA-262, 27.5.3.2).
+            $this->endsWithValue[$this->scope] = true;
         }
         $turn = [] === $this->turns ? null : $this->turns[array_key_last($this->turns)];
         if (null !== $turn && $turn !== \count($this->loops)) {

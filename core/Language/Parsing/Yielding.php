@@ -38,6 +38,8 @@ trait Yielding
 {
     /** @var array<string, string> the list in which a function gathers what it yields, by its scope */
     public array $yields = [];
+    /** @var array<string, true> functions that give a value back behind all that they hand out, by scope */
+    public array $endsWithValue = [];
     private ?int $generators = null;
 
     /**

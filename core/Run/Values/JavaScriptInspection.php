@@ -24,8 +24,11 @@ final class JavaScriptInspection
      * @param \Closure(mixed): string                                $plain how a value shows that holds no others
      * @param \Closure(mixed): string                                $key
      * @param \Closure(MapValue): array<string, array{mixed, mixed}> $shown what is seen of a map or an object
+     * @param int                                                    $levels how many are shown below the outermost one
+     * @param int                                                    $most   items of a list
+     * @param int                                                    $width  of a line, in signs
      */
-    public function __construct(private readonly \Closure $plain, private readonly \Closure $key, private readonly \Closure $shown)
+    public function __construct(private readonly \Closure $plain, private readonly \Closure $key, private readonly \Closure $shown, private readonly int $levels = self::DEEPEST, private readonly int $most = self::MOST_ITEMS, private readonly int $width = self::LINE)
     {
     }
 
@@ -52,7 +55,7 @@ final class JavaScriptInspection
     private function held(ListValue|MapValue $value, int $level): string
     {
         if ($value instanceof ListValue) {
-            return [] === $value->items ? '[]' : ($level > self::DEEPEST ? '[Array]' : $this->list($value, $level));
+            return [] === $value->items ? '[]' : ($level > $this->levels ? '[Array]' : $this->list($value, $level));
         }
 
         if ('' !== $value->sort) {
@@ -60,7 +63,7 @@ final class JavaScriptInspection
         }
         $class = '' === $value->class ? '' : "$value->class ";
 
-        return [] === ($this->shown)($value) ? $class.'{}' : ($level > self::DEEPEST ? '['.('' === $class ? 'Object' : $value->class).']' : $this->map($value, $level));
+        return [] === ($this->shown)($value) ? $class.'{}' : ($level > $this->levels ? '['.('' === $class ? 'Object' : $value->class).']' : $this->map($value, $level));
     }
 
     /** What stands before a list or a map that holds itself. */
@@ -78,7 +81,7 @@ final class JavaScriptInspection
         $this->indent += 2;
         $gaps = [] === $list->gaps ? [] : $list->gaps();
         $empty = 0;
-        foreach (\array_slice($list->items, 0, self::MOST_ITEMS) as $place => $item) {
+        foreach (\array_slice($list->items, 0, $this->most) as $place => $item) {
             if (isset($gaps[$place])) {
                 ++$empty;
                 if (!isset($gaps[$place + 1])) {
@@ -90,7 +93,7 @@ final class JavaScriptInspection
             $shown[] = $this->of($item, $level + 1);
         }
         $this->indent -= 2;
-        $more = \count($list->items) - self::MOST_ITEMS;
+        $more = \count($list->items) - $this->most;
         if ($more > 0) {
             $shown[] = "... $more more item".(1 === $more ? '' : 's');
         }
@@ -111,7 +114,7 @@ final class JavaScriptInspection
     {
         $isSet = 'set' === $value->sort;
         $open = $this->reference($value).($isSet ? 'Set(' : 'Map(').\count($value->entries).') {';
-        if ([] === $value->entries || $level > self::DEEPEST) {
+        if ([] === $value->entries || $level > $this->levels) {
             return [] === $value->entries ? "$open}" : ($isSet ? '[Set]' : '[Map]');
         }
         $this->deepest = $level;
@@ -146,7 +149,7 @@ final class JavaScriptInspection
             foreach ($rows as $row) {
                 $length += mb_strlen($row);
             }
-            if ($length <= self::LINE && !str_contains(implode('', $rows), "\n")) {
+            if ($length <= $this->width && !str_contains(implode('', $rows), "\n")) {
                 return "$open ".implode(', ', $rows)." $close";
             }
         }

@@ -392,6 +392,18 @@ final class JavaScriptValues extends Values
         return \is_float($value) && 0.0 === abs($value) && '-' === Decimal::shortest($value)->sign ? '-0' : $this->text($value);
     }
 
+    /** What `console.table` shows of a value: what holds no others is shown as ever. */
+    public function tabled(mixed $value, mixed $columns = null): string
+    {
+        if (!$value instanceof ListValue && !$value instanceof MapValue) {
+            return $this->show($value);
+        }
+        $wanted = $columns instanceof ListValue ? array_map($this->text(...), $columns->items) : null;
+        $inspect = fn (mixed $cell, int $levels): string => \is_string($cell) ? $this->display($cell) : ($cell instanceof ListValue || $cell instanceof MapValue ? (new JavaScriptInspection($this->display(...), $this->key(...), $this->shown(...), $levels, 3, \PHP_INT_MAX))->of($cell) : $this->show($cell));
+
+        return (new JavaScriptTable($inspect, $this->text(...), $this->shown(...)))->of($value, $wanted);
+    }
+
     /** A value in the gap of a text: an object as it is shown, unless it says itself what its text is. */
     protected function filledIn(mixed $value): string
     {

@@ -22,6 +22,8 @@ final class ListValue
     public bool $once = false;
     /** Where the items that are handed out only once come from, as long as there may be more. */
     public ?\Generator $more = null;
+    /** What came behind the last of them, until somebody asks. */
+    public mixed $last = null;
     /** What the real machine says where they are asked for while one is made. */
     public string $busy = '';
     private bool $isAsked = false;
@@ -119,6 +121,7 @@ final class ListValue
             $this->items[] = $more->current();
         } else {
             $this->more = null;
+            $this->last = $more->getReturn();
         }
     }
 }

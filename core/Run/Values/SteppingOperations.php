@@ -145,7 +145,8 @@ trait SteppingOperations
         $begun = self::begun_($left);
         $isMore = $begun->hasNext();
         $step = new MapValue();
-        $this->put($step, 'value', $isMore ? array_shift($begun->items) : null);
+        $this->put($step, 'value', $isMore ? array_shift($begun->items) : $begun->last);
+        $begun->last = $isMore ? $begun->last : null;
         $this->put($step, 'done', !$isMore);
 
         return $step;

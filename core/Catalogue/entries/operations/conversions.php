@@ -8,6 +8,7 @@ use Scrivlet\Core\Tree\OperationKey;
 
 // From one kind of value to another.
 return [
+    new ValueOperation(OperationKey::Tabled, 1, Result::Text, upTo: 2, javaScript: 'tabled({*})'),
     new ValueOperation(OperationKey::Logged, 2, Result::Text, upTo: 12, javaScript: '{*}'),
     new ValueOperation(OperationKey::ToText, 1, Result::Text, python: 'str({0})', javaScript: ['String({0})', '{0}.toString()'], cpp: ['@to_text({0})', 'whole?to_string({0})', 'text?string({0})', 'letter?string(1, {0})']),
     new ValueOperation(OperationKey::Spelled, 1, Result::Text, python: 'format({0}, ".6f")', javaScript: '{0}.toFixed(6)', cpp: 'to_string({0})'),

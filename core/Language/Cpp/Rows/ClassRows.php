@@ -286,6 +286,7 @@ final class ClassRows
             }
             if (null === $value && $this->parser->is('[')) {
                 [$kept, $value] = $this->parser->initialValues->array($type);
+                $this->parser->firstValues[$this->parser->class] = true;
             }
             if ($isShared) {
                 $this->parser->write("{$this->parser->class}.$name->text", $name->offset);

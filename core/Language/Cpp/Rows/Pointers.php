@@ -193,11 +193,13 @@ final class Pointers
             return $moved;
         }
         $isOfClass = isset($this->parser->classes->parents[substr($type, 0, -2)]);
-        if ($isOfClass && $this->parser->is('=', 1) && isset($this->parser->arraySizes[$this->parser->peek(2)->text ?? '']) && $this->parser->is(';', 3)) {
+        $named = $this->parser->peek(2)->text ?? '';
+        if ($isOfClass && $this->parser->is('=', 1) && (isset($this->parser->arraySizes[$named]) || TypeNames::read($this->parser->typeOf(new VariableRead($named)))->isList()) && ($this->parser->is(';', 3) || $this->parser->is('+', 3))) {
             // What points at the first of many could be moved on to the others.
             $this->parser->fail('unsupported', $token, ['what' => $type]);
         }
-        if ($isOfClass) {
+        $isArray = null !== $name && $this->parser->is('=', 1) && $this->parser->is('new', 2) && $this->parser->is('[', 4) && !$this->isGivenBelow($name);
+        if ($isOfClass && !$isArray) {
             return null;
         }
         if (null === $name || TokenKind::Name !== $name->kind || !$this->parser->is('=', 1) || $this->isGivenBelow($name)) {

@@ -98,7 +98,10 @@ final class PrefixValues
                 return $this->parser->postfix($this->parser->converted($type, $value, $token));
             case 'new':
                 $class = $this->parser->peek(1);
-                if (null !== $class && isset($this->parser->classes->parents[$class->text])) {
+                if (null !== $class && isset($this->parser->classes->parents[$class->text]) && $this->parser->is('[', 2) && '=' !== ($this->parser->tokens[$this->parser->at - 1]->text ?? '')) {
+                    $this->parser->fail('unsupported', $token, ['what' => "new {$class->text}[]"]);
+                }
+                if (null !== $class && isset($this->parser->classes->parents[$class->text]) && !$this->parser->is('[', 2)) {
                     $this->parser->at += 2;
                     $opened = $this->parser->peek();
 

@@ -100,7 +100,7 @@ final class FunctionRows
         }
         $body = $this->parser->body($id, $start ?? $this->parser->at, 'head', 'body', false);
         if (null !== $made) {
-            $body = $this->parser->gathering_($body, $made, $id, $end);
+            $body = $this->parser->gathering_($body, $made, $id, $end, isset($this->parser->endsWithValue[$this->parser->scope]));
         }
         if ([] !== $rows) {
             $this->parser->atHead($rows, $id, $end);

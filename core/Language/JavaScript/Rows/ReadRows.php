@@ -63,6 +63,10 @@ final class ReadRows
                 $this->parser->fail('unsupported', $verb, ['what' => ".$verb->text(…)"]);
             }
             $this->parser->semicolon();
+            if (!$isWhole && 'close' === $verb->text && !$this->endsHandler()) {
+                // What waits for the end is done at once, before what stands below (Node.js, readline: rl.close()).
+                $this->parser->fail('unsupported', $verb, ['what' => '.close()']);
+            }
             $row = new Import($this->parser->newId(), rtrim(substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), "; \t"), $this->parser->language()->value);
 
             return [$this->parser->ended($row, $token->offset)];
@@ -90,6 +94,31 @@ final class ReadRows
             return [$this->parser->ended($this->handedTo($does, null, $verb), $token->offset)];
         }
         $this->parser->fail('unsupported', $verb, ['what' => ".$verb->text(…)"]);
+    }
+
+    /** Whether nothing waits for the end of what is read, or what handles a line does nothing more behind this row. */
+    private function endsHandler(): bool
+    {
+        $text = fn (int $at): string => $this->parser->tokens[$at]->text ?? '';
+        $isOn = fn (int $at, string $what): bool => 'on' === $text($at) && '(' === $text($at + 1) && $what === trim($text($at + 2), '"\'`');
+        $places = array_keys($this->parser->tokens);
+        if ([] === array_filter($places, static fn (int $at): bool => $isOn($at, 'close')) || [] === array_filter($places, static fn (int $at): bool => $isOn($at, 'line'))) {
+            return true;
+        }
+        $around = array_filter($places, fn (int $at): bool => $isOn($at, 'line') && $at < $this->parser->at && ($this->parser->partners[$at + 1] ?? 0) > $this->parser->at);
+        $end = [] === $around ? -1 : $this->parser->partners[max($around) + 1] ?? -1;
+        for ($at = $this->parser->at; $at < $end; ++$at) {
+            if ('else' === $text($at)) {
+                while ($at < $end && '{' !== $text($at) && ';' !== $text($at)) {
+                    $at = ('(' === $text($at) ? $this->parser->partners[$at] ?? $at : $at) + 1;
+                }
+                $at = '{' === $text($at) ? $this->parser->partners[$at] ?? $at : $at;
+            } elseif (!\in_array($text($at), ['}', ';', 'return', 'break'], true)) {
+                return false;
+            }
+        }
+
+        return $end >= 0;
     }
 
     /** What the first row below begins with that does something by itself; null if there are but further handlers and functions. */

@@ -57,6 +57,9 @@ final class LibraryFunctions
 
             return new Operation(OperationKey::Complain, [$joined]);
         }
+        if ('console.table' === $name && (1 === $count || 2 === $count)) {
+            return $this->parser->transient(OperationKey::Console, [new Operation(OperationKey::Tabled, $values)]);
+        }
         if (\in_array($name, ['console.log', 'console.info', 'console.debug'], true)) {
             foreach ($arguments as $argument) {
                 if ($argument->value instanceof CommandValue && !Catalogue::get($argument->value->command)->value) {

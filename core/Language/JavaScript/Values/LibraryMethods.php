@@ -54,6 +54,16 @@ final class LibraryMethods
             return new MethodCall(new Item($receiver, new TextLiteral($name)), MethodCall::CALL, $this->parser->namedArguments->handed($arguments));
         }
         switch ($name) {
+            case 'startsWith':
+            case 'endsWith':
+            case 'includes':
+                if (2 === $count && null !== $first && null !== $second && null === $arguments[0]->name && null === $arguments[1]->name && $second instanceof NumberLiteral && 0 <= $second->value) {
+                    // From a place on, or up to one (ECMA-262, 22.1.3.7, 22.1.3.8, 22.1.3.24 and 23.1.3.16).
+                    $part = 'endsWith' === $name ? new Slice($receiver, new NumberLiteral(0), $second) : new Slice($receiver, $second, new NothingLiteral());
+
+                    return new Operation(['startsWith' => OperationKey::Starts, 'endsWith' => OperationKey::Ends, 'includes' => OperationKey::Contains][$name], [$part, $first]);
+                }
+                break;
             case 'write':
                 if ($receiver instanceof Item && $receiver->index instanceof TextLiteral && 'stdout' === $receiver->index->value && null !== $first) {
                     return $this->parser->transient(OperationKey::Stdout, [$first]);
