@@ -1654,6 +1654,11 @@ auto key_before(const C& all, const K& key) {
     if (place == all.begin()) throw std::out_of_range("key_before");
     return key_of(*--place);
 }
+// Where the last of the greatest stands, by a function that tells which of two is less.
+template <typename L, typename F>
+int place_last_greatest(const L& list, F less) {
+    return int(std::minmax_element(list.begin(), list.end(), less).second - list.begin());
+}
 // What two ranges that are in order make together.
 template <typename A, typename B>
 auto range_shared(const A& one, const B& other) {

@@ -87,7 +87,7 @@ abstract class BracePrinter extends Printer
     {
         $target = $this->givenTarget($given);
         $change = $this->change($given);
-        $isOne = null !== $change && $change->right == new NumberLiteral(1) && \in_array($change->operator, [Operator::Add, Operator::Subtract], true);
+        $isOne = null !== $change && ($change->right == new NumberLiteral(1) || $change->right == new Operation(OperationKey::OneOf, [$change->left])) && \in_array($change->operator, [Operator::Add, Operator::Subtract], true);
         $sign = $isOne ? (Operator::Add === $change->operator ? '++' : '--') : '';
         if (OperationKey::GivenAfter === $given->key) {
             return $target.('' === $sign ? '++' : $sign);

@@ -641,6 +641,9 @@ abstract class Printer
     /** `x += 1`, or `x = …` where the language has no sign for the operator. */
     final protected function changed(string $target, Expression $was, Operator $operator, Expression $amount): string
     {
+        if ($amount == new Operation(OperationKey::OneOf, [$was])) {
+            return $target.(Operator::Add === $operator ? '++' : '--');
+        }
         $sign = $this->changeSign($operator, $was, $amount);
 
         return null === $sign

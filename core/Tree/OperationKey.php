@@ -46,6 +46,8 @@ enum OperationKey: string
     case Exchange = 'exchange';
     case Logged = 'logged';
     case Tabled = 'tabled';
+    case ToBig = 'to_big';
+    case OneOf = 'one_of';
     case IsClose = 'is_close';
     case HasField = 'has_field';
     case Centred = 'centred';

@@ -134,6 +134,8 @@ return [
     'operation.update' => 'put all of {1} into {0}',
     'operation.refill' => 'let {0} keep what {1} keeps',
     'operation.logged' => '{0} with {1} and what follows in its gaps',
+    'operation.to_big' => '{0} as a whole number without an end',
+    'operation.one_of' => '1 of the kind of {0}',
     'operation.tabled' => 'table of {0}',
     'operation.fields_of' => 'what {0} keeps',
     'operation.named_as' => '{0} under the name of {1}',

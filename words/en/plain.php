@@ -558,6 +558,8 @@ return [
     'plain.operation.pop_or' => 'what stands in {0} under {1}, which is taken out, or {2} if there is none',
     'plain.operation.refill' => '{0} has from here on what {1} has',
     'plain.operation.logged' => 'what {0} says with {1} and what follows in its gaps',
+    'plain.operation.to_big' => '{0} as a whole number without an end',
+    'plain.operation.one_of' => '1 of the kind of {0}',
     'plain.operation.tabled' => 'table of {0}',
     'plain.operation.fields_of' => 'the map of what {0} keeps',
     'plain.operation.named_as' => '{0}, under the name of {1}',

@@ -57,6 +57,7 @@ return [
     'reference.gives.letters' => 'It gives a list of letters.',
     'reference.gives.wholes' => 'It gives a list of whole numbers.',
     'reference.gives.pairs' => 'It gives a list of pairs, to be gone through.',
+    'reference.gives.key' => 'It gives a key, or an item of a set.',
     'reference.gives.keys' => 'It gives a list of keys.',
     'reference.gives.values' => 'It gives a list of values.',
     'reference.gives.value' => 'It gives a value of the map.',

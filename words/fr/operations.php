@@ -134,6 +134,8 @@ return [
     'operation.update' => 'mettre tout {1} dans {0}',
     'operation.refill' => 'donner à {0} tout ce que {1} contient',
     'operation.logged' => '{0} avec {1} et la suite dans ses trous',
+    'operation.to_big' => '{0} en entier sans limite',
+    'operation.one_of' => '1 du même genre que {0}',
     'operation.tabled' => 'tableau de {0}',
     'operation.fields_of' => 'ce que contient {0}',
     'operation.named_as' => '{0} sous le nom de {1}',

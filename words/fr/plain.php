@@ -558,6 +558,8 @@ return [
     'plain.operation.pop_or' => 'ce qui se trouve dans {0} sous {1}, qu’on retire, ou {2} s’il n’y en a pas',
     'plain.operation.refill' => '{0} contient désormais ce que contient {1}',
     'plain.operation.logged' => 'ce que dit {0} avec {1} et la suite dans ses trous',
+    'plain.operation.to_big' => '{0} en entier sans limite',
+    'plain.operation.one_of' => '1 du même genre que {0}',
     'plain.operation.tabled' => 'tableau de {0}',
     'plain.operation.fields_of' => 'le dictionnaire de ce que contient {0}',
     'plain.operation.named_as' => '{0}, sous le nom de {1}',

@@ -57,6 +57,7 @@ return [
     'reference.gives.letters' => 'Donne une liste de lettres.',
     'reference.gives.wholes' => 'Donne une liste de nombres entiers.',
     'reference.gives.pairs' => 'Donne une liste de paires, à parcourir.',
+    'reference.gives.key' => 'Donne une clé, ou un élément d’un ensemble.',
     'reference.gives.keys' => 'Donne une liste de clés.',
     'reference.gives.values' => 'Donne une liste de valeurs.',
     'reference.gives.value' => 'Donne une valeur du dictionnaire.',

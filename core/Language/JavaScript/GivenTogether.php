@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\JavaScript;
 
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\RealNames;
+use Scrivlet\Core\Language\Parsing\SpellingIndex;
 
 /**
  * What the language had before `...`: `f.apply(null, list)` and `f.call(null, a, b)` call a function with what is given
@@ -26,8 +29,13 @@ final class GivenTogether
         $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
         $text = static fn (int $at): string => isset($code[$at]) && TokenKind::Text !== $tokens[$code[$at]]->kind ? $tokens[$code[$at]]->text : '';
         $put = [];
-        $mayLeaveThis = null;
+        $mayLeaveThis = $kept = null;
         for ($at = 1, $count = \count($code); $at < $count; ++$at) {
+            if ('?.' === $text($at) && '(' === $text($at + 1) && '.' === $text($at - 2) && (RealNames::has($text($at - 1), Language::JavaScript) || isset(SpellingIndex::of(Language::JavaScript)->methods[$text($at - 1)])) && !isset(($kept ??= self::keptNames($text, $count))[$text($at - 1)])) {
+                // `beds.at?.(-1)`: a method that is there is asked as ever.
+                $put[$code[$at]] = [];
+                continue;
+            }
             if ('.' === $text($at) && 'bind' === $text($at + 1) && '(' === $text($at + 2) && \in_array($text($at + 3), self::NOTHING, true) && null !== $end = self::closing($text, $at + 2, $count)) {
                 $put = self::bound($tokens, $code, $at, $end) + $put;
                 continue;
@@ -68,12 +76,27 @@ final class GivenTogether
                 }
             }
         }
-        $kept = [];
+        $usual = [];
         foreach ($tokens as $index => $token) {
-            array_push($kept, ...$put[$index] ?? [$token]);
+            array_push($usual, ...$put[$index] ?? [$token]);
         }
 
-        return $kept;
+        return $usual;
+    }
+
+    /**
+     * @param \Closure(int): string $text
+     *
+     * @return array<string, true> names that the text gives to something itself
+     */
+    private static function keptNames(\Closure $text, int $count): array
+    {
+        $names = [];
+        for ($at = 0; $at < $count; ++$at) {
+            $names += '.' !== $text($at - 1) || '=' === $text($at + 1) ? [$text($at) => true] : [];
+        }
+
+        return $names;
     }
 
     /**

@@ -16,6 +16,7 @@ use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
@@ -79,7 +80,7 @@ abstract class BraceExpressions extends BraceParser
                 $from = $this->offset();
                 $target = $this->ownLength($this->expression(19));
 
-                return $this->changedByMethod($target, '++' === $token->text ? Operator::Add : Operator::Subtract, new NumberLiteral(1)) ?? $this->givenInside(OperationKey::Given, $target, new Binary('++' === $token->text ? Operator::Add : Operator::Subtract, $target, new NumberLiteral(1)), $from);
+                return $this->changedByMethod($target, '++' === $token->text ? Operator::Add : Operator::Subtract, $this->valueAsRow->stepFor($target)) ?? $this->givenInside(OperationKey::Given, $target, new Binary('++' === $token->text ? Operator::Add : Operator::Subtract, $target, $this->valueAsRow->stepFor($target)), $from);
             case '~':
                 ++$this->at;
 
@@ -148,7 +149,9 @@ abstract class BraceExpressions extends BraceParser
         $text = str_replace(['_', "'"], '', $text);
         if ('' !== $this->notation->endlessEnd && str_ends_with($text, $this->notation->endlessEnd)) {
             // A kind of numbers of its own, which shows its sign and mixes with no other (ECMAScript 2022, 6.1.6.2).
-            $this->fail('unsupported', $token, ['what' => $token->text]);
+            $digits = substr($text, 0, -\strlen($this->notation->endlessEnd));
+
+            return new Operation(OperationKey::ToBig, [ctype_digit($digits) && \strlen($digits) < 16 ? new NumberLiteral((int) $digits) : new TextLiteral($digits)]);
         }
         $text = (string) preg_replace('/[uUlL]+$/', '', $text);
         if (1 === preg_match('/^0[xX]/', $text)) {
@@ -204,7 +207,7 @@ abstract class BraceExpressions extends BraceParser
             ++$this->at;
             $left = $this->ownLength($left);
 
-            return $this->changedByMethod($left, '++' === $sign ? Operator::Add : Operator::Subtract, new NumberLiteral(1)) ?? $this->givenInside(OperationKey::GivenAfter, $left, new Binary('++' === $sign ? Operator::Add : Operator::Subtract, $left, new NumberLiteral(1)), $offset);
+            return $this->changedByMethod($left, '++' === $sign ? Operator::Add : Operator::Subtract, $this->valueAsRow->stepFor($left)) ?? $this->givenInside(OperationKey::GivenAfter, $left, new Binary('++' === $sign ? Operator::Add : Operator::Subtract, $left, $this->valueAsRow->stepFor($left)), $offset);
         }
         if (null !== $made = $this->bitsOf($left, $around, $sign)) {
             return $made;

@@ -89,6 +89,8 @@ abstract class BraceParser extends ExpressionParser
 
     /** @var list<array{FunctionDefinition, int, int, int}> functions with rows that stand in the row being read, the end of the brace that opens each, the brace that closes it, and its end */
     public array $unnamed = [];
+    /** @var array<string, true> functions that give a value back behind all that they hand out, by scope */
+    public array $endsWithValue = [];
 
     /** Whether the variable of the `for` that is read is one for all its turns, and a function made in them sees it. */
     public bool $isOneForAll = false;

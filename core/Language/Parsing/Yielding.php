@@ -14,6 +14,7 @@ use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Forever;
+use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\LeaveFunction;
@@ -30,16 +31,16 @@ use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
+use Scrivlet\Core\Tree\WhileLoop;
 
 /** Functions that yield one thing after another. */
 trait Yielding
 {
     /** @var array<string, string> the list in which a function gathers what it yields, by its scope */
     public array $yields = [];
-    /** @var array<string, true> functions that give a value back behind all that they hand out, by scope */
-    public array $endsWithValue = [];
     private ?int $generators = null;
 
     /**
@@ -131,7 +132,7 @@ trait Yielding
             return true;
         }
         foreach (Walk::statements($body->statements) as $row) {
-            if ($row instanceof PrintLine || $row instanceof Command || $row instanceof Forever || $row instanceof OwnCall || $row instanceof ShareVariable) {
+            if ($row instanceof PrintLine || $row instanceof Command || $row instanceof Forever || $row instanceof ForLoop && $row->condition == new TruthLiteral(true) || $row instanceof WhileLoop && $row->condition == new TruthLiteral(true) || $row instanceof OwnCall || $row instanceof ShareVariable) {
                 return true;
             }
             if ([] !== array_diff($this->alteredBy($row), [...$this->ownNames(), $made])) {

@@ -113,5 +113,7 @@ console.log(told instanceof RangeError);',
     'operation.gapped' => "const beds = new Array(3);\nbeds[0] = \"pea\";\nconsole.log(beds);",
     'operation.set_length' => "const beds = [\"pea\", \"bean\", \"kale\"];\nbeds.length = 2;\nconsole.log(beds);",
     'operation.logged' => "const bed = \"peas\";\nconsole.log(\"%s need %d litres\", bed, 3);",
+    'operation.to_big' => "let beds = 2n ** 64n;\nconsole.log(beds);",
+    'operation.one_of' => "let beds = 2n;\nbeds++;\nconsole.log(beds);",
     'operation.tabled' => "console.table([{ bed: 'pea', rows: 3 }, { bed: 'kale', rows: 2 }]);",
 ];

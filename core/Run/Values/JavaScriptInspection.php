@@ -21,9 +21,9 @@ final class JavaScriptInspection
     private array $circular = [];
 
     /**
-     * @param \Closure(mixed): string                                $plain how a value shows that holds no others
+     * @param \Closure(mixed): string                                $plain  how a value shows that holds no others
      * @param \Closure(mixed): string                                $key
-     * @param \Closure(MapValue): array<string, array{mixed, mixed}> $shown what is seen of a map or an object
+     * @param \Closure(MapValue): array<string, array{mixed, mixed}> $shown  what is seen of a map or an object
      * @param int                                                    $levels how many are shown below the outermost one
      * @param int                                                    $most   items of a list
      * @param int                                                    $width  of a line, in signs

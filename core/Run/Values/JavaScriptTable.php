@@ -106,12 +106,22 @@ final class JavaScriptTable
             $widths[] = 2 + max(mb_strwidth((string) $head), 0, ...array_map(mb_strwidth(...), $cells));
         }
         $line = static fn (string $left, string $middle, string $right): string => $left.implode($middle, array_map(static fn (int $width): string => str_repeat('─', $width), $widths)).$right;
-        $row = static fn (array $cells): string => '│'.implode('│', array_map(static fn (string $cell, int $width): string => " $cell".str_repeat(' ', $width - 1 - mb_strwidth($cell)), $cells, $widths)).'│';
         $rows = [];
         foreach (array_keys($columns[array_key_first($columns)] ?? []) as $at) {
-            $rows[] = $row(array_map(static fn (array $cells): string => $cells[$at] ?? '', array_values($columns)));
+            $rows[] = self::line(array_map(static fn (array $cells): string => $cells[$at] ?? '', array_values($columns)), $widths);
         }
 
-        return implode("\n", [$line('┌', '┬', '┐'), $row(array_map(strval(...), array_keys($columns))), $line('├', '┼', '┤'), ...$rows, $line('└', '┴', '┘')]);
+        return implode("\n", [$line('┌', '┬', '┐'), self::line(array_map(strval(...), array_keys($columns)), $widths), $line('├', '┼', '┤'), ...$rows, $line('└', '┴', '┘')]);
+    }
+
+    /**
+     * @param list<string> $cells
+     * @param list<int>    $widths
+     */
+    private static function line(array $cells, array $widths): string
+    {
+        $filled = array_map(static fn (string $cell, int $width): string => " $cell".str_repeat(' ', $width - 1 - mb_strwidth($cell)), $cells, $widths);
+
+        return '│'.implode('│', $filled).'│';
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Brick\Math\BigInteger;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 use Scrivlet\Core\Tree\ClassDefinition;
@@ -11,33 +12,35 @@ use Scrivlet\Core\Tree\ClassDefinition;
 /** JavaScript's numbers: all are floats, nothing is an error. */
 final class JavaScriptValues extends Values
 {
+    use BigWholes;
+
     public function language(): Language
     {
         return Language::JavaScript;
     }
 
-    public function add(mixed $a, mixed $b): string|float
+    public function add(mixed $a, mixed $b): string|float|BigInteger
     {
         if (\is_string($a) || \is_string($b) || $a instanceof ListValue || $b instanceof ListValue) {
             return $this->bounded($this->text($a).$this->text($b));
         }
 
-        return self::numeric($a) + self::numeric($b);
+        return self::big('+', $a, $b) ?? self::numeric($a) + self::numeric($b);
     }
 
-    public function subtract(mixed $a, mixed $b): float
+    public function subtract(mixed $a, mixed $b): float|BigInteger
     {
-        return self::numeric($a) - self::numeric($b);
+        return self::big('-', $a, $b) ?? self::numeric($a) - self::numeric($b);
     }
 
-    public function multiply(mixed $a, mixed $b): float
+    public function multiply(mixed $a, mixed $b): float|BigInteger
     {
-        return self::numeric($a) * self::numeric($b);
+        return self::big('*', $a, $b) ?? self::numeric($a) * self::numeric($b);
     }
 
-    public function divide(mixed $a, mixed $b): float
+    public function divide(mixed $a, mixed $b): float|BigInteger
     {
-        return fdiv(self::numeric($a), self::numeric($b));
+        return self::big('/', $a, $b) ?? fdiv(self::numeric($a), self::numeric($b));
     }
 
     public function floorDivide(mixed $a, mixed $b): float
@@ -48,16 +51,24 @@ final class JavaScriptValues extends Values
         return 0.0 === abs($b) || !is_finite($a) || !is_finite($b) ? floor(fdiv($a, $b)) : Floored::divide($a, $b);
     }
 
-    public function floorRemainder(mixed $a, mixed $b): float
+    public function floorRemainder(mixed $a, mixed $b): float|BigInteger
     {
+        $big = self::big('%', $a, $b);
+        if (null !== $big) {
+            return $big;
+        }
         $a = self::numeric($a);
         $b = self::numeric($b);
 
         return 0.0 === abs($b) || !is_finite($a) || !is_finite($b) ? \NAN : Floored::remainder($a, $b);
     }
 
-    public function power(mixed $a, mixed $b): float
+    public function power(mixed $a, mixed $b): float|BigInteger
     {
+        $big = self::big('**', $a, $b);
+        if (null !== $big) {
+            return $big;
+        }
         $a = self::numeric($a);
         $b = self::numeric($b);
 
@@ -65,14 +76,47 @@ final class JavaScriptValues extends Values
         return 1.0 === abs($a) && !is_finite($b) ? \NAN : $a ** $b;
     }
 
-    public function negate(mixed $a): float
+    public function bitAnd(mixed $a, mixed $b, bool $wide = false): mixed
     {
-        return -self::numeric($a);
+        return self::big('&', $a, $b) ?? parent::bitAnd($a, $b, $wide);
+    }
+
+    public function bitOr(mixed $a, mixed $b, bool $wide = false): mixed
+    {
+        return self::big('|', $a, $b) ?? parent::bitOr($a, $b, $wide);
+    }
+
+    public function bitXor(mixed $a, mixed $b, bool $wide = false): mixed
+    {
+        return self::big('^', $a, $b) ?? parent::bitXor($a, $b, $wide);
+    }
+
+    public function bitNot(mixed $a, bool $wide = false): int|float|BigInteger
+    {
+        return $a instanceof BigInteger ? $a->not() : parent::bitNot($a, $wide);
+    }
+
+    public function shiftedLeft(mixed $a, mixed $by, bool $wide = false): int|float|BigInteger
+    {
+        return self::big('<<', $a, $by) ?? parent::shiftedLeft($a, $by, $wide);
+    }
+
+    public function shiftedRight(mixed $a, mixed $by, bool $wide = false): int|float|BigInteger
+    {
+        return self::big('>>', $a, $by) ?? parent::shiftedRight($a, $by, $wide);
+    }
+
+    public function negate(mixed $a): float|BigInteger
+    {
+        return $a instanceof BigInteger ? $a->negated() : -self::numeric($a);
     }
 
     /** A value where a number is wanted: ToNumber, ECMAScript 2022, 7.1.4. */
     private static function numeric(mixed $value): float
     {
+        if ($value instanceof BigInteger) {
+            throw new RunError('mixed_big', [], 'Cannot convert a BigInt value to a number');
+        }
         if (\is_string($value)) {
             $text = trim($value);
 
@@ -104,6 +148,10 @@ final class JavaScriptValues extends Values
     /** Values of two kinds are never the same (IsStrictlyEqual, ECMAScript 2022, 7.2.16). */
     public function equal(mixed $a, mixed $b): bool
     {
+        if ($a instanceof BigInteger || $b instanceof BigInteger) {
+            return $a instanceof BigInteger && $b instanceof BigInteger && $a->isEqualTo($b);
+        }
+
         return \is_bool($a) === \is_bool($b) && parent::equal($a, $b);
     }
 
@@ -111,6 +159,9 @@ final class JavaScriptValues extends Values
     protected function order(mixed $a, mixed $b): ?int
     {
         $object = static fn (mixed $value): bool => $value instanceof ListValue || $value instanceof MapValue;
+        if ($a instanceof BigInteger || $b instanceof BigInteger) {
+            return self::bigOrder($a, $b);
+        }
         if (!$object($a) && !$object($b)) {
             return null;
         }
@@ -154,11 +205,19 @@ final class JavaScriptValues extends Values
         }
         [$a, $b] = [$object($a) ? $this->text($a) : $a, $object($b) ? $this->text($b) : $b];
 
+        if ($a instanceof BigInteger || $b instanceof BigInteger) {
+            return 0 === self::bigOrder($a, $b);
+        }
+
         return \is_string($a) && \is_string($b) ? $a === $b : self::numeric($a) === self::numeric($b);
     }
 
     public function truth(mixed $value): bool
     {
+        if ($value instanceof BigInteger) {
+            return !$value->isZero();
+        }
+
         return Nothing::Null !== $value && !(\is_float($value) && is_nan($value)) && parent::truth($value);
     }
 
@@ -167,9 +226,9 @@ final class JavaScriptValues extends Values
         return self::numeric($value);
     }
 
-    public function truncRemainder(mixed $a, mixed $b): float
+    public function truncRemainder(mixed $a, mixed $b): float|BigInteger
     {
-        return fmod(self::numeric($a), self::numeric($b));
+        return self::big('%', $a, $b) ?? fmod(self::numeric($a), self::numeric($b));
     }
 
     public function truncDivide(mixed $a, mixed $b): float
@@ -211,6 +270,10 @@ final class JavaScriptValues extends Values
 
     public function toNumber(mixed $value): float
     {
+        if ($value instanceof BigInteger) {
+            return Whole::float($value);
+        }
+
         return self::numeric($value);
     }
 
@@ -388,6 +451,10 @@ final class JavaScriptValues extends Values
             return null === $value->finds ? '[Setter]' : (null === $value->keeps ? '[Getter]' : '[Getter/Setter]');
         }
 
+        if ($value instanceof BigInteger) {
+            return $value.'n';
+        }
+
         // console.log names the sign of a negative zero, a template literal does not.
         return \is_float($value) && 0.0 === abs($value) && '-' === Decimal::shortest($value)->sign ? '-0' : $this->text($value);
     }
@@ -427,6 +494,9 @@ final class JavaScriptValues extends Values
     {
         if (\is_bool($value)) {
             return $value ? 'true' : 'false';
+        }
+        if ($value instanceof BigInteger) {
+            return (string) $value;
         }
         if (!\is_float($value)) {
             if ($value instanceof ListValue) {
@@ -628,6 +698,9 @@ final class JavaScriptValues extends Values
     /** As many digits behind the point as tell the number from the next one (ECMA-262, 21.1.3.6, and Number::toString with a radix). */
     public function inBase(mixed $value, mixed $base): string
     {
+        if ($value instanceof BigInteger) {
+            return $value->toBase(self::base_($base));
+        }
         $number = self::numeric($value);
         $whole = floor(abs($number));
         $rest = abs($number) - $whole;

@@ -157,6 +157,18 @@ trait NumberOperations
         return $bits instanceof BigInteger ? $bits->abs()->getBitLength() : (0 === $bits ? 0 : \strlen(decbin(abs($bits))));
     }
 
+    /** A whole number without an end, which only JavaScript has beside others (ECMA-262, 21.2). */
+    public function toBig(mixed $value): int|float|BigInteger
+    {
+        return $this->toWhole($value);
+    }
+
+    /** What `++` adds to a value. */
+    public function oneOf(mixed $value): int|float|BigInteger
+    {
+        return 1;
+    }
+
     /** How many bits of a number that is not negative are 1. */
     public function bitCount(mixed $value): int
     {
@@ -222,7 +234,7 @@ trait NumberOperations
         return $a instanceof MapValue ? $this->apartItems($a, $b) : $this->ofBits($a, $b, static fn (int $one, int $other): int => $one ^ $other, $wide);
     }
 
-    public function bitNot(mixed $a, bool $wide = false): int|float
+    public function bitNot(mixed $a, bool $wide = false): int|float|BigInteger
     {
         return $this->ofSize(~$this->bitsOf($a), $wide);
     }
@@ -237,7 +249,7 @@ trait NumberOperations
         return $this->ofSize($this->bitsOf($a) << $by, $wide);
     }
 
-    public function shiftedRight(mixed $a, mixed $by, bool $wide = false): int|float
+    public function shiftedRight(mixed $a, mixed $by, bool $wide = false): int|float|BigInteger
     {
         return $this->ofSize($this->bitsOf($a) >> min(63, $this->placesOf($by, $wide)), $wide);
     }

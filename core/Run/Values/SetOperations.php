@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Brick\Math\BigInteger;
 use Scrivlet\Core\Run\RunError;
 
 /** Sets, and maps with keys of any kind. */
@@ -67,6 +68,10 @@ trait SetOperations
     {
         // -0 is 0 as a key (ECMA-262, 24.1.3.9).
         $key = 0.0 === $key ? 0.0 : $key;
+
+        if ($key instanceof BigInteger && $this->facts->sameByIdentity) {
+            return 'b'.$key;
+        }
 
         return $this->facts->sameByIdentity && \is_object($key) && !$key instanceof Nothing ? 'o'.spl_object_id($key) : MapValue::tag($this->facts->sameByIdentity ? $key : $this->keyed($key));
     }

@@ -835,6 +835,12 @@ trait TextOperations
         return implode(' ', [$text, ...array_map($this->show(...), $values)]);
     }
 
+    /** What a table of a value shows; only JavaScript draws one. */
+    public function tabled(mixed $value, mixed $columns = null): string
+    {
+        return $this->show($value);
+    }
+
     protected function filledIn(mixed $value): string
     {
         return $this->show($value);

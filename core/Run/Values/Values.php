@@ -61,7 +61,7 @@ abstract class Values
     }
 
     /** What is left over by truncDivide. */
-    public function truncRemainder(mixed $a, mixed $b): int|float
+    public function truncRemainder(mixed $a, mixed $b): int|float|BigInteger
     {
         $a = self::number($a);
         $b = self::number($b);
@@ -176,7 +176,8 @@ abstract class Values
             \is_string($value) => 'string',
             \is_bool($value) => 'boolean',
             $value instanceof \Closure => 'function',
-            \is_int($value), \is_float($value), $value instanceof BigInteger => 'number',
+            $value instanceof BigInteger => 'bigint',
+            \is_int($value), \is_float($value) => 'number',
             default => 'object',
         };
     }
@@ -244,7 +245,7 @@ abstract class Values
     /** Whether two values are one list, or one map; others are compared by what they are. */
     public function identical(mixed $a, mixed $b): bool
     {
-        return \is_object($a) && \is_object($b) ? $a === $b : $this->equal($a, $b);
+        return \is_object($a) && \is_object($b) && !$a instanceof BigInteger ? $a === $b : $this->equal($a, $b);
     }
 
     private int $compared = 0;

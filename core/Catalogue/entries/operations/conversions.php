@@ -8,6 +8,8 @@ use Scrivlet\Core\Tree\OperationKey;
 
 // From one kind of value to another.
 return [
+    new ValueOperation(OperationKey::ToBig, 1, Result::Unknown, javaScript: 'BigInt({0})'),
+    new ValueOperation(OperationKey::OneOf, 1, Result::Unknown, javaScript: "(typeof {0} === 'bigint' ? 1n : 1)"),
     new ValueOperation(OperationKey::Tabled, 1, Result::Text, upTo: 2, javaScript: 'tabled({*})'),
     new ValueOperation(OperationKey::Logged, 2, Result::Text, upTo: 12, javaScript: '{*}'),
     new ValueOperation(OperationKey::ToText, 1, Result::Text, python: 'str({0})', javaScript: ['String({0})', '{0}.toString()'], cpp: ['@to_text({0})', 'whole?to_string({0})', 'text?string({0})', 'letter?string(1, {0})']),

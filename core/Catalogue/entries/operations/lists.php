@@ -69,7 +69,7 @@ return [
     new ValueOperation(OperationKey::PlaceBehind, 2, Result::Natural, python: ['bisect.bisect_right({0}, {1})', 'bisect.bisect({0}, {1})'], cpp: 'int(upper_bound({0:all}, {1}) - {0}.begin())'),
     new ValueOperation(OperationKey::PlaceGreatest, 2, Result::Natural, cpp: 'int(max_element({0:all}, {1}) - {0}.begin())'),
     new ValueOperation(OperationKey::PlaceLeast, 2, Result::Natural, cpp: 'int(min_element({0:all}, {1}) - {0}.begin())'),
-    new ValueOperation(OperationKey::PlaceLastGreatest, 2, Result::Natural, cpp: 'int(minmax_element({0:all}, {1}).second - {0}.begin())'),
+    new ValueOperation(OperationKey::PlaceLastGreatest, 2, Result::Natural, cpp: '@place_last_greatest({0}, {1})'),
     new ValueOperation(OperationKey::NextOrder, 1, Result::Truth, cpp: 'next_permutation({0:all})', changes: true),
     new ValueOperation(OperationKey::PreviousOrder, 1, Result::Truth, cpp: 'prev_permutation({0:all})', changes: true),
     new ValueOperation(OperationKey::RangeShared, 2, Result::List, cpp: '@range_shared({0}, {1})'),

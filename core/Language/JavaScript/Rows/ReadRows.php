@@ -100,7 +100,7 @@ final class ReadRows
     private function endsHandler(): bool
     {
         $text = fn (int $at): string => $this->parser->tokens[$at]->text ?? '';
-        $isOn = fn (int $at, string $what): bool => 'on' === $text($at) && '(' === $text($at + 1) && $what === trim($text($at + 2), '"\'`');
+        $isOn = static fn (int $at, string $what): bool => 'on' === $text($at) && '(' === $text($at + 1) && $what === trim($text($at + 2), '"\'`');
         $places = array_keys($this->parser->tokens);
         if ([] === array_filter($places, static fn (int $at): bool => $isOn($at, 'close')) || [] === array_filter($places, static fn (int $at): bool => $isOn($at, 'line'))) {
             return true;

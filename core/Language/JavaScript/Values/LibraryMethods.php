@@ -54,6 +54,13 @@ final class LibraryMethods
             return new MethodCall(new Item($receiver, new TextLiteral($name)), MethodCall::CALL, $this->parser->namedArguments->handed($arguments));
         }
         switch ($name) {
+            case 'toSorted':
+            case 'toReversed':
+                if (!isset($this->parser->classes->methodNames[$name]) && ('toSorted' === $name ? 1 : 0) >= $count) {
+                    // What it is asked of stays as it is (ECMA-262, 15th edition, 23.1.3.33 and 23.1.3.34).
+                    return $this->method(new Operation(OperationKey::Copied, [$receiver]), 'toSorted' === $name ? 'sort' : 'reverse', $arguments, $token);
+                }
+                break;
             case 'startsWith':
             case 'endsWith':
             case 'includes':

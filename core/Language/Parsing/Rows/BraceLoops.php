@@ -322,7 +322,7 @@ final class BraceLoops
             ++$this->parser->at;
         }
         if ('++' === $sign || '--' === $sign) {
-            return ['++' === $sign ? Operator::Add : Operator::Subtract, new NumberLiteral(1)];
+            return ['++' === $sign ? Operator::Add : Operator::Subtract, $this->parser->valueAsRow->stepFor(new VariableRead($variable))];
         }
         if (null !== $sign && \array_key_exists($sign, BraceParser::CHANGES)) {
             return [BraceParser::CHANGES[$sign] ?? $this->parser->division(), $this->parser->value()];

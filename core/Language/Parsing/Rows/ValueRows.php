@@ -68,7 +68,7 @@ final class ValueRows
         if (null !== $asked) {
             $rows = [new Perform($this->parser->newId(), $asked), $row];
             foreach ($this->parser->steps as [$name, $isUp]) {
-                $rows[] = $this->parser->changed(new VariableRead($name), $isUp ? Operator::Add : Operator::Subtract, new NumberLiteral(1), $token->offset);
+                $rows[] = $this->parser->changed(new VariableRead($name), $isUp ? Operator::Add : Operator::Subtract, $this->parser->valueAsRow->stepFor(new VariableRead($name)), $token->offset);
             }
             $this->parser->cutTogether($rows, $token->offset);
 
@@ -77,7 +77,7 @@ final class ValueRows
         $rows = [$this->parser->ended($row, $token->offset)];
         foreach ($this->parser->steps as [$name, $isUp]) {
             $end = $this->parser->endOffset();
-            $step = $this->parser->changed(new VariableRead($name), $isUp ? Operator::Add : Operator::Subtract, new NumberLiteral(1), $token->offset);
+            $step = $this->parser->changed(new VariableRead($name), $isUp ? Operator::Add : Operator::Subtract, $this->parser->valueAsRow->stepFor(new VariableRead($name)), $token->offset);
             $this->parser->cut($step->id, 'head', $end, $end);
             $rows[] = $step;
         }
@@ -106,7 +106,9 @@ final class ValueRows
             $sign = $this->parser->sign();
             ++$this->parser->at;
 
-            return $this->parser->changed($this->placeIn($this->parser->expression(9)), '++' === $sign ? Operator::Add : Operator::Subtract, new NumberLiteral(1), $start);
+            $target = $this->placeIn($this->parser->expression(9));
+
+            return $this->parser->changed($target, '++' === $sign ? Operator::Add : Operator::Subtract, $this->parser->valueAsRow->stepFor($target), $start);
         }
         if (TokenKind::Name === $token->kind && $this->parser->is('=', 1) && !$this->parser->isOfObject($token->text)) {
             $this->parser->at += 2;
@@ -134,7 +136,7 @@ final class ValueRows
         if ('++' === $sign || '--' === $sign) {
             ++$this->parser->at;
 
-            return $this->parser->changed($target, '++' === $sign ? Operator::Add : Operator::Subtract, new NumberLiteral(1), $start);
+            return $this->parser->changed($target, '++' === $sign ? Operator::Add : Operator::Subtract, $this->parser->valueAsRow->stepFor($target), $start);
         }
         if (null !== $sign && \array_key_exists($sign, BraceParser::CHANGES)) {
             $at = $this->parser->offset();

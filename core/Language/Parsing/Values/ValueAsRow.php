@@ -24,6 +24,8 @@ use Scrivlet\Core\Tree\VariableRead;
 /** A value that stands as a row of its own. */
 final class ValueAsRow
 {
+    private ?bool $hasEndless = null;
+
     public function __construct(private readonly ExpressionParser $parser)
     {
     }
@@ -40,6 +42,14 @@ final class ValueAsRow
         }
 
         return new Perform($this->parser->newId(), new MethodCall($target->object, "set_$target->method", [null === $operator ? $value : new Binary($operator, $target, $value)]));
+    }
+
+    /** What `++` adds: one, of the kind that it is added to. */
+    public function stepFor(Expression $target): Expression
+    {
+        $this->hasEndless ??= '' !== $this->parser->notation->endlessEnd && 1 === preg_match('/\d'.$this->parser->notation->endlessEnd.'\b|\bBigInt\b/', $this->parser->text);
+
+        return $this->hasEndless ? new Operation(OperationKey::OneOf, [$target]) : new NumberLiteral(1);
     }
 
     /** `(x = 3)` alone is a row that sets. */
