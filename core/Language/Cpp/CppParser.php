@@ -515,6 +515,12 @@ final class CppParser extends CppExpressions
                     return [$this->outputRows->printsFormatted($token, $start)];
                 }
                 break;
+            case 'sprintf':
+            case 'snprintf':
+                if ($this->is('(', 1) && !isset($this->symbols->functions[$token->text])) {
+                    return [$this->outputRows->writesFormatted($token, $start)];
+                }
+                break;
             case 'getline':
                 if ($this->is('(', 1) && ($this->is('cin', 2) || $this->is('std', 2) && $this->is('::', 3) && $this->is('cin', 4))) {
                     return [$this->inputRows->getline($start)];

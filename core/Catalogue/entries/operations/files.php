@@ -16,7 +16,7 @@ return [
     new ValueOperation(OperationKey::FileLinesWritten, 2, Result::Nothing, python: '{0}.writelines({1})'),
     new ValueOperation(OperationKey::FileClosed, 1, Result::Nothing, python: '{0}.close()'),
     new ValueOperation(OperationKey::FileThere, 1, Result::Truth, python: 'os.path.exists({0})', javaScript: 'require("fs").existsSync({0})'),
-    new ValueOperation(OperationKey::FileGone, 1, Result::Nothing, python: 'os.remove({0})', javaScript: 'require("fs").unlinkSync({0})'),
+    new ValueOperation(OperationKey::FileGone, 1, Result::Nothing, python: 'os.remove({0})', javaScript: 'require("fs").unlinkSync({0})', cpp: 'remove({0})'),
     new ValueOperation(OperationKey::FileText, 1, Result::Text, javaScript: 'require("fs").readFileSync({0}, "utf8")'),
     new ValueOperation(OperationKey::FileTextPut, 2, Result::Nothing, javaScript: 'require("fs").writeFileSync({0}, {1})'),
     new ValueOperation(OperationKey::FileTextAdded, 2, Result::Nothing, javaScript: 'require("fs").appendFileSync({0}, {1})'),

@@ -45,6 +45,7 @@ final class CStyle
         }
         $tokens = 1 === preg_match(OtherSpellings::SEEN, $this->parser->text) ? OtherSpellings::usual($tokens) : $tokens;
         $tokens = 1 === preg_match('/\bconst\s+void\s*\*/', $this->parser->text) ? SortedByC::asSorts($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\bnamespace\s+\w+\s*\{/', $this->parser->text) ? ApartNamespaces::named($tokens) : $tokens;
         $tokens = 1 === preg_match(KeptByFunctions::SEEN, $this->parser->text) ? KeptByFunctions::asVariables($tokens) : $tokens;
         $tokens = 1 === preg_match(DeducedTypes::SEEN, $this->parser->text) ? DeducedTypes::told($tokens) : $tokens;
         $tokens = 1 === preg_match('/\breturn\s*\(/', $this->parser->text) ? self::withoutBracketsOfResults($tokens) : $tokens;

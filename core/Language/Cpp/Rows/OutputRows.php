@@ -18,12 +18,15 @@ use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
@@ -172,6 +175,49 @@ final class OutputRows
         if (!$template instanceof TextLiteral || $isWhole) {
             $this->parser->fail('unsupported', $token, ['what' => "$token->text()"]);
         }
+        $parts = $this->formattedParts($template, $given, $token);
+        $last = array_pop($parts);
+        $endsLine = $last instanceof TextLiteral && str_ends_with($last->value, "\n");
+        $rest = $endsLine ? new TextLiteral(substr($last->value, 0, -1)) : $last;
+        if (null !== $rest && (!$rest instanceof TextLiteral || '' !== $rest->value)) {
+            $parts[] = $rest;
+        }
+
+        return $this->parser->ended(new PrintLine($this->parser->newId(), $this->printed($parts), false, $endsLine), $start);
+    }
+
+    /** `sprintf(line, "%d beds", beds);`, and `snprintf`, which keeps as much as there is room for (C11, 7.21.6.5 and 7.21.6.6). */
+    public function writesFormatted(Token $token, int $start): Statement
+    {
+        ++$this->parser->at;
+        $opened = $this->parser->peek() ?? $token;
+        ++$this->parser->at;
+        $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
+        $this->parser->semicolon();
+        $target = array_shift($given);
+        $room = 'snprintf' === $token->text ? array_shift($given) : null;
+        $template = array_shift($given);
+        if (null === $target || !Given::isPlace($target) || !$this->parser->isText($target) && !($target instanceof Item && TypeNames::read($this->parser->typeOf($target->container))->item()->isTextual()) || !$template instanceof TextLiteral || 'snprintf' === $token->text && null === $room) {
+            $this->parser->fail('unsupported', $token, ['what' => $token->text]);
+        }
+        $written = array_reduce($this->formattedParts($template, $given, $token), static fn (Expression $before, Expression $part): Expression => $before == new TextLiteral('') && $part instanceof TextLiteral ? $part : new Binary(Operator::Join, $before, $part), new TextLiteral(''));
+        if (null !== $room) {
+            $written = new Slice($written, new NumberLiteral(0), new Binary(Operator::Subtract, $room, new NumberLiteral(1)));
+        }
+        $row = $this->parser->wholeLists->given($target, $written);
+
+        return $this->parser->ended($row, $start);
+    }
+
+    /**
+     * What a template shows of the values behind it.
+     *
+     * @param list<Expression> $given
+     *
+     * @return list<Expression>
+     */
+    private function formattedParts(TextLiteral $template, array $given, Token $token): array
+    {
         $parts = [];
         foreach (Conversion::pieces($template->value) as $piece) {
             $part = match (true) {
@@ -188,16 +234,10 @@ final class OutputRows
             $parts[] = $part ?? $this->parser->fail('unsupported', $token, ['what' => "printf(\"$piece\")"]);
         }
         if ([] !== $given) {
-            $this->parser->fail('unsupported', $token, ['what' => 'printf()']);
-        }
-        $last = array_pop($parts);
-        $endsLine = $last instanceof TextLiteral && str_ends_with($last->value, "\n");
-        $rest = $endsLine ? new TextLiteral(substr($last->value, 0, -1)) : $last;
-        if (null !== $rest && (!$rest instanceof TextLiteral || '' !== $rest->value)) {
-            $parts[] = $rest;
+            $this->parser->fail('unsupported', $token, ['what' => "$token->text()"]);
         }
 
-        return $this->parser->ended(new PrintLine($this->parser->newId(), $this->printed($parts), false, $endsLine), $start);
+        return $parts;
     }
 
     /** A value as one conversion shows it; nothing of what is not known here. */

@@ -99,7 +99,7 @@ final class WholeLists
     }
 
     /** A place gets another value. */
-    private function given(Expression $place, Expression $value): Statement
+    public function given(Expression $place, Expression $value): Statement
     {
         if (!$place instanceof VariableRead) {
             return new SetItem($this->parser->newId(), $place, $value);

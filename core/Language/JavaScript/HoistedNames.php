@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\JavaScript;
+
+use Scrivlet\Core\Language\Lexing\Rewriting;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+
+/**
+ * What `var` names is there from the beginning of its function, and undefined until it gets a value (ECMA-262, 14.3.2). Where a text
+ * asks for it before, it is read as one that is declared there as well.
+ */
+final class HoistedNames extends Rewriting
+{
+    /**
+     * @param list<Token> $tokens of the whole text
+     *
+     * @return list<Token>
+     */
+    public static function declared(array $tokens): array
+    {
+        $names = new self($tokens);
+        $first = [];
+        foreach (array_keys($names->code) as $at) {
+            if ('var' === $names->text($at) && $names->isName($at + 1)) {
+                [$begin, $end] = $names->functionAround($at);
+                $name = $names->text($at + 1);
+                if (!isset($first["$begin:$name"]) && $names->isAskedBefore($name, $begin, $at, $end)) {
+                    $names->declare($name, $begin);
+                }
+                $first["$begin:$name"] = true;
+            }
+        }
+
+        return $names->rewritten();
+    }
+
+    /** @return array{int, int} where the rows begin of the function that something stands in, or of the whole text, and where they end */
+    private function functionAround(int $at): array
+    {
+        for ($open = $at - 1; $open >= 0; --$open) {
+            $sign = $this->text($open);
+            if (\in_array($sign, ['}', ')', ']'], true)) {
+                $open = $this->partners[$open] ?? $open;
+                continue;
+            }
+            if ('{' !== $sign) {
+                continue;
+            }
+            $head = ')' === $this->text($open - 1) ? $this->partners[$open - 1] ?? 0 : 0;
+            $isBlock = 0 < $head && \in_array($this->text($head - 1), ['if', 'for', 'while', 'switch', 'catch', 'with'], true);
+            if ('=>' === $this->text($open - 1) || 0 < $head && !$isBlock) {
+                return [$open + 1, $this->partners[$open] ?? \count($this->code)];
+            }
+        }
+
+        return [0, \count($this->code)];
+    }
+
+    /** Whether a name is asked for above its declaration, or in what it is given there; what stands in other functions is asked for later. */
+    private function isAskedBefore(string $name, int $begin, int $declared, int $end): bool
+    {
+        $until = $declared + 2;
+        if ('=' === $this->text($until)) {
+            for (++$until; $until < $end && !\in_array($this->text($until), [';', ','], true) && 'var' !== $this->text($until); ++$until) {
+                $until = \in_array($this->text($until), ['{'], true) ? $this->partners[$until] ?? $until : $until;
+            }
+        }
+        for ($at = $begin; $at < $until; ++$at) {
+            $isFunction = '{' === $this->text($at) && $at !== $begin - 1 && [$at + 1, $this->partners[$at] ?? 0] === $this->functionAround($at + 1);
+            if ($isFunction) {
+                $at = $this->partners[$at] ?? $at;
+                continue;
+            }
+            $isIt = $at !== $declared + 1 && $name === $this->text($at) && !\in_array($this->text($at - 1), ['.', '?.', 'var', 'function'], true);
+            if ($isIt && ':' !== $this->text($at + 1) && '=' !== $this->text($at + 1) && '=>' !== $this->text($at + 1)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function declare(string $name, int $begin): void
+    {
+        while (TokenKind::Text === ($this->tokens[$this->code[$begin] ?? 0] ?? null)?->kind && ';' === $this->text($begin + 1)) {
+            // A directive stays the first.
+            $begin += 2;
+        }
+        if (!isset($this->code[$begin])) {
+            return;
+        }
+        $this->put[$begin] = [
+            $this->made($begin, TokenKind::Keyword, 'var'), $this->made($begin, TokenKind::Name, $name), $this->made($begin, TokenKind::Sign, ';'),
+            ...$this->put[$begin] ?? [$this->tokens[$this->code[$begin]]],
+        ];
+    }
+}
