@@ -290,6 +290,21 @@ abstract class CppExpressions extends BraceExpressions
         return 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($value));
     }
 
+    /** What the second part of a pair is, or of an entry of a map that a place is at; null for another value. */
+    private function valueAt(Expression $receiver): ?Expression
+    {
+        $of = $receiver instanceof Operation ? $receiver->arguments[0] ?? null : null;
+        if (null !== $of && $receiver instanceof Operation && $this->isOfType($of, '(?:unordered_)?map')) {
+            $ends = [OperationKey::Begin->value => OperationKey::Least, OperationKey::Rbegin->value => OperationKey::Greatest];
+            $end = $ends[$receiver->key->value] ?? null;
+
+            return null !== $end ? new Item($of, new Operation($end, [new Operation(OperationKey::Keys, [$of])])) : (OperationKey::Position === $receiver->key ? new Item(...$receiver->arguments) : null);
+        }
+        $token = $this->peek();
+
+        return null !== $token && $this->isPair($receiver) ? $this->property($receiver, 'second', $token) : null;
+    }
+
     protected function member(Expression $receiver): Expression
     {
         if ($receiver instanceof Operation && OperationKey::PutIn === $receiver->key && $this->is('second')) {
@@ -297,6 +312,14 @@ abstract class CppExpressions extends BraceExpressions
             ++$this->at;
 
             return new Operation(OperationKey::PutNew, $receiver->arguments);
+        }
+        $called = $this->is('second') && !isset($this->classes->methodNames['second']) ? $this->peek(1) : null;
+        $kept = null !== $called && '(' === $called->text ? $this->valueAt($receiver) : null;
+        if (null !== $kept && null !== $called) {
+            // `found->second(3)` calls the function that is kept there.
+            $this->at += 2;
+
+            return new MethodCall($kept, MethodCall::CALL, array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($called)));
         }
         if ($receiver instanceof Binary && Operator::Add === $receiver->operator && '->' === $this->tokens[$this->at - 1]->text && TypeNames::read($this->typeOf($receiver->left))->isList()) {
             // `(beds + 1)->rows`: what an array stands for is the place of its first item (C++17, 7.2).
