@@ -135,13 +135,38 @@ final class Walk
     /** @param \Closure(Expression): Expression $change operands first */
     public static function mapExpression(Expression $expression, \Closure $change): Expression
     {
+        $known = [];
+
+        return self::mapped($expression, $change, $known);
+    }
+
+    /**
+     * @param \Closure(Expression): Expression $change
+     * @param array<int, Expression>           $known  what objects of calls became, by PHP's numbers: they stand in what the call may mean otherwise, too
+     */
+    private static function mapped(Expression $expression, \Closure $change, array &$known): Expression
+    {
         if ($expression instanceof Leaf) {
             return $change($expression);
         }
+        $number = spl_object_id($expression);
+        if (isset($known[$number])) {
+            return $known[$number];
+        }
         $operands = $expression->operands();
-        $mapped = array_map(static fn (Expression $operand): Expression => self::mapExpression($operand, $change), $operands);
+        $mapped = [];
+        foreach ($operands as $operand) {
+            $mapped[] = self::mapped($operand, $change, $known);
+        }
+        $call = $expression instanceof MethodCall ? $expression : null;
         if ($mapped !== $operands) {
             $expression = $expression->withOperands($mapped);
+        }
+        if (null !== $call?->otherwise && $expression instanceof MethodCall) {
+            // Which of both is meant is known when all types are.
+            $known[spl_object_id($call->object)] = $mapped[0];
+            $otherwise = self::mapped($call->otherwise, $change, $known);
+            $expression = $otherwise === $expression->otherwise ? $expression : new MethodCall($expression->object, $expression->method, $expression->arguments, $otherwise);
         }
 
         return $change($expression);

@@ -818,20 +818,30 @@ abstract class ExpressionParser extends Parser
         return new OwnValue($name, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
     }
 
-    /** A name for pairs that are gone over, which nothing inside has. */
-    public static function pairIn(Expression ...$inside): string
+    /** @return array<string, true> names that stand in values, and in what a call means of a list */
+    private static function namesIn(Expression ...$inside): array
     {
-        $taken = [];
+        $names = [];
         foreach ($inside as $value) {
             foreach (Walk::expressions($value) as $part) {
-                $taken += match (true) {
+                $names += match (true) {
                     $part instanceof VariableRead => [$part->name => true],
                     $part instanceof Collected => [$part->variable => true],
                     $part instanceof Lambda => array_fill_keys($part->parameters, true),
+                    $part instanceof MethodCall && $part->otherwise instanceof Collected => [$part->otherwise->variable => true] + self::namesIn(...array_filter($part->otherwise->operands(), static fn (Expression $operand): bool => $operand !== $part->object)),
+                    $part instanceof MethodCall && null !== $part->otherwise => self::namesIn(...array_filter($part->otherwise->operands(), static fn (Expression $operand): bool => $operand !== $part->object)),
                     default => [],
                 };
             }
         }
+
+        return $names;
+    }
+
+    /** A name for pairs that are gone over, which nothing inside has. */
+    public static function pairIn(Expression ...$inside): string
+    {
+        $taken = self::namesIn(...$inside);
         for ($number = 1, $name = 'pair'; isset($taken[$name]); $name = 'pair_'.++$number) {
         }
 
