@@ -325,6 +325,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
         $tokens = 1 === preg_match('/\b(?:var|let|const)\s+\w+\s*=\s*function\b/', $this->text) ? (new NamedMakers($tokens))->asFunctions() : $tokens;
         $tokens = 1 === preg_match('/\.\s*(?:apply|call|bind)\s*\(|\?\.\s*\(/', $this->text) ? GivenTogether::usual($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\bfor\s+await\b/', $this->text) ? AwaitedTurns::awaited($tokens) : $tokens;
         $tokens = 1 === preg_match(NestedCalls::SEEN, $this->text) ? NestedCalls::inBraces($tokens) : $tokens;
         $tokens = 1 === preg_match('/\bvar\b/', $this->text) ? HoistedNames::declared($tokens) : $tokens;
         if (1 !== preg_match('/\bif\s*\(\s*\(/', $this->text)) {

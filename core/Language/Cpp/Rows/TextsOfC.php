@@ -12,7 +12,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 final class TextsOfC
 {
     /** What takes such a text, and gives letters to one. */
-    private const TAKES = ['strlen' => true, 'strcpy' => true, 'strcat' => true, 'strcmp' => true, 'strncpy' => true, 'strstr' => true, 'strchr' => true, 'puts' => true, 'atoi' => true, 'atof' => true];
+    private const TAKES = ['strlen' => true, 'strcpy' => true, 'strcat' => true, 'strcmp' => true, 'strncpy' => true, 'sprintf' => true, 'snprintf' => true, 'strstr' => true, 'strchr' => true, 'puts' => true, 'atoi' => true, 'atof' => true];
 
     public function __construct(private readonly CppParser $parser)
     {

@@ -1,0 +1,10 @@
+const m = { data: [[0, 0], [0, 0]] };
+const arr = [[1, 2], [3, 4]];
+arr.forEach((row, i) => row.forEach((v, j) => { m.data[i][j] = v; }));
+console.log(m.data);
+arr.forEach(row => row.forEach(v => { if (v > 2) console.log(v); }));
+arr.forEach((row, i) => row.forEach((v, j) => (m.data[j][i] = v)));
+console.log(m.data);
+const out = []; arr.forEach(r => r.forEach(x => out.push(x))); console.log(out);
+[1, 2].forEach(n => [3, 4].forEach(k => { const p = n * k; out.push(p); }));
+console.log(out);

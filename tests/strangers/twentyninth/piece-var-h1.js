@@ -1,0 +1,1 @@
+console.log(x); var x = 5; console.log(x);

@@ -1,0 +1,1 @@
+function f() { if (!done) { var done = true; } return done; } console.log(f());
