@@ -74,6 +74,9 @@ final class HoistedNames extends Rewriting
                 $at = $this->partners[$at] ?? $at;
                 continue;
             }
+            if ($name === $this->text($at) && $this->isOfAnother($at)) {
+                return false;
+            }
             $isIt = $at !== $declared + 1 && $name === $this->text($at) && !\in_array($this->text($at - 1), ['.', '?.', 'var', 'function'], true);
             if ($isIt && ':' !== $this->text($at + 1) && '=' !== $this->text($at + 1) && '=>' !== $this->text($at + 1)) {
                 return true;
@@ -81,6 +84,17 @@ final class HoistedNames extends Rewriting
         }
 
         return false;
+    }
+
+    /** Whether a name at a place is that of a block or of a small function, and what follows may ask for that one. */
+    private function isOfAnother(int $at): bool
+    {
+        for ($open = $at - 1; $open > 0 && !\in_array($this->text($open), ['(', '{', ';'], true); --$open) {
+            $open = \in_array($this->text($open), ['}', ')', ']'], true) ? $this->partners[$open] ?? $open : $open;
+        }
+        $closing = '(' === $this->text($open) ? $this->partners[$open] ?? $at : $at;
+
+        return \in_array($this->text($at - 1), ['let', 'const'], true) || \in_array('=>', [$this->text($at + 1), $this->text($closing + 1)], true);
     }
 
     private function declare(string $name, int $begin): void

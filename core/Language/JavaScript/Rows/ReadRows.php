@@ -106,19 +106,50 @@ final class ReadRows
             return true;
         }
         $around = array_filter($places, fn (int $at): bool => $isOn($at, 'line') && $at < $this->parser->at && ($this->parser->partners[$at + 1] ?? 0) > $this->parser->at);
-        $end = [] === $around ? -1 : $this->parser->partners[max($around) + 1] ?? -1;
+        if ([] === $around) {
+            return false;
+        }
+        $head = max($around);
+        $end = $this->parser->partners[$head + 1] ?? -1;
         for ($at = $this->parser->at; $at < $end; ++$at) {
             if ('else' === $text($at)) {
                 while ($at < $end && '{' !== $text($at) && ';' !== $text($at)) {
                     $at = ('(' === $text($at) ? $this->parser->partners[$at] ?? $at : $at) + 1;
                 }
                 $at = '{' === $text($at) ? $this->parser->partners[$at] ?? $at : $at;
-            } elseif (!\in_array($text($at), ['}', ';', 'return', 'break'], true)) {
+            } elseif ('return' === $text($at) && \in_array($text($at + 1), ['}', ';'], true) && 1 === \count($this->opened($head, $at, true))) {
+                return true;
+            } elseif ('break' === $text($at)) {
+                $left = array_filter($this->opened($head, $at, false), fn (int $brace): bool => \in_array($text(($this->parser->partners[$brace - 1] ?? 0) - 1), ['switch', 'for', 'while'], true));
+                $at = [] === $left ? $at : $this->parser->partners[max($left)] ?? $at;
+            } elseif (!\in_array($text($at), ['}', ';', 'return'], true)) {
                 return false;
             }
         }
 
         return $end >= 0;
+    }
+
+    /**
+     * The braces opened behind the token $from that are still open at the token $at, of functions alone or of all.
+     *
+     * @return list<int>
+     */
+    private function opened(int $from, int $at, bool $areFunctions): array
+    {
+        $open = [];
+        for ($brace = $from; $brace < $at; ++$brace) {
+            if ('{' !== $this->parser->tokens[$brace]->text || ($this->parser->partners[$brace] ?? 0) <= $at) {
+                continue;
+            }
+            $head = ($this->parser->partners[$brace - 1] ?? $brace) - 1;
+            $isFunction = '=>' === $this->parser->tokens[$brace - 1]->text || \in_array('function', [$this->parser->tokens[$head]->text ?? '', $this->parser->tokens[$head - 1]->text ?? ''], true);
+            if (!$areFunctions || $isFunction) {
+                $open[] = $brace;
+            }
+        }
+
+        return $open;
     }
 
     /** What the first row below begins with that does something by itself; null if there are but further handlers and functions. */
