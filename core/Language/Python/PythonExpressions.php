@@ -302,7 +302,7 @@ abstract class PythonExpressions extends ExpressionParser
             if ($conversion->isWhole() && !($value instanceof NumberLiteral && \is_int($value->value))) {
                 $value = new Operation(OperationKey::ToWhole, [$value]);
             }
-            $value = $isWritten ? new Operation(OperationKey::Written, [$value]) : $value;
+            $value = $isWritten ? $this->asSaid(new Operation(OperationKey::Written, [$value])) : $value;
             $parts[] = '' === $conversion->form() ? $value : new Operation(OperationKey::Formatted, [$value, new TextLiteral($conversion->form())]);
         }
         if ([] !== $given) {

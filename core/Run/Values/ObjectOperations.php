@@ -335,8 +335,12 @@ trait ObjectOperations
         if (isset($object->entries['t'.MapValue::SAYS])) {
             $made = $object->entries['t'.MapValue::SAYS][1];
 
-            // As a program would make it; several are kept together (The Python Standard Library, BaseException).
-            return $object->class.($made instanceof ListValue && $made->fixed ? $this->display($made) : '('.$this->display($made).')');
+            // As a program would make it; several are kept together, and nothing said is none (The Python Standard Library, BaseException).
+            return $object->class.match (true) {
+                $made instanceof ListValue && $made->fixed => $this->display($made),
+                '' === $made => '()',
+                default => '('.$this->display($made).')',
+            };
         }
 
         if ($this->isOfFields($object)) {

@@ -310,7 +310,10 @@ final class AttemptRows
             }
         }
         $isGiven = null !== $before && \in_array($before->text, ['(', ','], true) && \in_array($this->parser->sign(), [')', ','], true) && null !== Names::nearest($this->parser->tokens[$index - 1]->text ?? '', ['print', 'str', 'format', 'repr']);
-        if (!$isAlone && !$isGiven) {
+        // `"%s" % error` and `"%s, %s" % (what, error)` make it a text as well.
+        $template = '%' === $before?->text ? $this->parser->at - 3 : (\in_array($before?->text, ['(', ','], true) && '%' === ($this->parser->tokens[$index - 1]->text ?? '') ? $index - 2 : -1);
+        $isTemplate = TokenKind::Text === ($this->parser->tokens[$template] ?? null)?->kind && !\in_array($this->parser->sign(), ['.', '[', '('], true);
+        if (!$isAlone && !$isGiven && !$isTemplate) {
             $this->parser->noFailure($name);
         }
 

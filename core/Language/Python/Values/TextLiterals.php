@@ -128,7 +128,7 @@ final class TextLiterals
             if (1 === preg_match('/^([^={}"\']*[^={}"\'<>!\s]\s*=\s*)[}:]/', substr($inner, $from), $shown)) {
                 // `{size=}` shows what is asked for as well (The Python Language Reference, 2.4.3).
                 $parts[] = new TextLiteral($shown[1]);
-                $value = $value instanceof Operation && OperationKey::Formatted === $value->key ? $value : new Operation(OperationKey::Written, [$value]);
+                $value = $value instanceof Operation && OperationKey::Formatted === $value->key ? $value : $this->parser->asSaid(new Operation(OperationKey::Written, [$value]));
             }
             $parts[] = $value;
         }
@@ -185,7 +185,7 @@ final class TextLiterals
                 $at = $way[2] ?? '';
                 $value = '' === $at ? $this->fieldOf($value, $way[1] ?? '') : new Item($value, ctype_digit($at) ? new NumberLiteral((int) $at) : new TextLiteral($at));
             }
-            $value = '!r' === ($field[3] ?? '') ? new Operation(OperationKey::Written, [$value]) : $value;
+            $value = '!r' === ($field[3] ?? '') ? $this->parser->asSaid(new Operation(OperationKey::Written, [$value])) : $value;
             $parts[] = '' === ($field[4] ?? '') ? $value : new Operation(OperationKey::Formatted, [$value, new TextLiteral($field[4])]);
         }
         // What is not put anywhere would be reckoned for nothing; nobody can say it in another language.
