@@ -600,6 +600,9 @@ final class Unsayable
                 // Only C++ takes an object apart into what it keeps.
                 return 'auto […]';
             }
+            if ($row instanceof OwnCall && !$row->off && !$other->semantics()->typed && self::changesFoundTwice($program, $row, $types ??= Types::of($program))) {
+                return "$row->function([… = …])";
+            }
             foreach ($row->off ? [] : Walk::expressionsOf($row) as $value) {
                 // Objects of C++ are asked by the sign that cuts numbers.
                 if ($divides && $value instanceof Binary && \in_array($value->operator, [Operator::TruncDivide, Operator::TruncRemainder], true)) {
@@ -688,6 +691,23 @@ final class Unsayable
         }
 
         return null;
+    }
+
+    /** Whether a place that is found by changing something (`&a[++i]`) is handed to a function that changes it: elsewhere it is found once for its value, and once more. */
+    private static function changesFoundTwice(Program $program, OwnCall $call, Types $types): bool
+    {
+        $function = $program->functionNamed($call->function);
+        if (null === $function || [] === array_filter($call->arguments, static fn (Expression $one): bool => Given::isIn($one))) {
+            return false;
+        }
+        foreach (ReferenceParameters::of($program, $function, $types) as $name) {
+            $place = array_search($name, $function->parameters, true);
+            if (false !== $place && isset($call->arguments[$place]) && Given::isIn($call->arguments[$place])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether what gives several names their values is an object, or a list of such. */

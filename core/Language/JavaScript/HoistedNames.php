@@ -64,8 +64,8 @@ final class HoistedNames extends Rewriting
     {
         $until = $declared + 2;
         if ('=' === $this->text($until)) {
-            for (++$until; $until < $end && !\in_array($this->text($until), [';', ','], true) && 'var' !== $this->text($until); ++$until) {
-                $until = \in_array($this->text($until), ['{'], true) ? $this->partners[$until] ?? $until : $until;
+            for (++$until; $until < $end && !\in_array($this->text($until), [';', ',', 'var'], true) && !$this->beginsRow($until); ++$until) {
+                $until = \in_array($this->text($until), ['{', '(', '['], true) ? $this->partners[$until] ?? $until : $until;
             }
         }
         for ($at = $begin; $at < $until; ++$at) {
@@ -95,6 +95,19 @@ final class HoistedNames extends Rewriting
         $closing = '(' === $this->text($open) ? $this->partners[$open] ?? $at : $at;
 
         return \in_array($this->text($at - 1), ['let', 'const'], true) || \in_array('=>', [$this->text($at + 1), $this->text($closing + 1)], true);
+    }
+
+    /** Whether a row begins behind the end of a line, without a semicolon (ECMA-262, 12.10). */
+    private function beginsRow(int $at): bool
+    {
+        $goesOn = fn (int $place): bool => TokenKind::Sign === $this->tokens[$this->code[$place]]->kind;
+        for ($between = $this->code[$at] - 1; $between > $this->code[$at - 1]; --$between) {
+            if (TokenKind::NewLine === $this->tokens[$between]->kind) {
+                return !$goesOn($at) && (!$goesOn($at - 1) || \in_array($this->text($at - 1), [')', ']', '}'], true));
+            }
+        }
+
+        return false;
     }
 
     private function declare(string $name, int $begin): void

@@ -1,0 +1,27 @@
+let list;
+console.log(list);
+if (list === undefined) list = [1];
+list.push(2);
+console.log(list);
+let m;
+console.log(m, typeof m, String(m), `${m}!`, m + '?', [m]);
+m = { a: 1 };
+console.log(m.a);
+let s;
+s = s || 'none';
+console.log(s.length);
+let best;
+for (const w of ['pea', 'bean', 'oat']) if (!best || w.length > best.length) best = w;
+console.log(best);
+let o;
+function set() { o = new Map(); }
+console.log(o);
+set();
+o.set('a', 1);
+console.log(o);
+let t;
+t += 'x';
+console.log(t);
+let k;
+k += 1;
+console.log(k);
