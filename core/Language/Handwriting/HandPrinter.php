@@ -205,8 +205,8 @@ final class HandPrinter
         } elseif (null !== $found && null === $shift && $this->startsLine($found[0])) {
             $indent = $this->indentOf($found[0]);
         }
-        // What stood on one line with its rows is printed in full once something of it changed.
-        $expands = !$isTyped && null !== $found && $found[0]->tight;
+        // What stood on one line with its rows is printed in full once something of it changed; and so is a function that stood in another row.
+        $expands = !$isTyped && null !== $found && ($found[0]->tight || $this->language->notation()->indents && $found[0]->coreStart === $found[0]->coreEnd && $row instanceof FunctionDefinition && '' === $row->class());
         $forced = $forced || $expands || isset($this->whole[$row->id]);
         if ($isTyped) {
             $this->raw($row->id, 'head', $indent, $shift);
