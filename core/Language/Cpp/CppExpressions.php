@@ -70,8 +70,9 @@ abstract class CppExpressions extends BraceExpressions
         '*' => [8, Operator::Multiply], '/' => [8, Operator::TruncDivide], '%' => [8, Operator::TruncRemainder],
     ];
 
-    /** The limits of `int` and `long long` as they are on the machines of courses (C++17, 21.3.5). */
+    /** What is asked of a letter by a function that may be handed over (C11, 7.4). */
     private const OF_LETTER = ['tolower' => OperationKey::LowerLetter, 'toupper' => OperationKey::UpperLetter, 'isdigit' => OperationKey::IsDigits, 'isupper' => OperationKey::IsUpper, 'islower' => OperationKey::IsLower, 'isspace' => OperationKey::IsSpace, 'isalnum' => OperationKey::IsPlain, 'isalpha' => OperationKey::IsLetters];
+    /** The limits of `int` and `long long` as they are on the machines of courses (C++17, 21.3.5). */
     private const LIMITS = [
         'INT_MAX' => 2147483647, 'INT_MIN' => -2147483648, 'RAND_MAX' => 2147483647,
         'LONG_MAX' => \PHP_INT_MAX, 'LONG_MIN' => \PHP_INT_MIN, 'LLONG_MAX' => \PHP_INT_MAX, 'LLONG_MIN' => \PHP_INT_MIN,
@@ -290,15 +291,27 @@ abstract class CppExpressions extends BraceExpressions
         return 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($value));
     }
 
+    /** The key of an entry of a map that a place is at; null for another value. The least key comes first, the greatest last (C++17, 26.4.4). */
+    private function keyAt(Expression $place): ?Expression
+    {
+        $map = $place instanceof Operation ? $place->arguments[0] ?? null : null;
+        if (null === $map || !$place instanceof Operation) {
+            return null;
+        }
+        if (OperationKey::Position === $place->key) {
+            return $this->isOfType($map, '(?:unordered_)?map') ? $place->arguments[1] : null;
+        }
+        $outermost = [OperationKey::Begin->value => OperationKey::Least, OperationKey::Rbegin->value => OperationKey::Greatest][$place->key->value] ?? null;
+
+        return null !== $outermost && $this->isOfType($map, 'map') ? new Operation($outermost, [new Operation(OperationKey::Keys, [$map])]) : null;
+    }
+
     /** What the second part of a pair is, or of an entry of a map that a place is at; null for another value. */
     private function valueAt(Expression $receiver): ?Expression
     {
-        $of = $receiver instanceof Operation ? $receiver->arguments[0] ?? null : null;
-        if (null !== $of && $receiver instanceof Operation && $this->isOfType($of, '(?:unordered_)?map')) {
-            $ends = [OperationKey::Begin->value => OperationKey::Least, OperationKey::Rbegin->value => OperationKey::Greatest];
-            $end = $ends[$receiver->key->value] ?? null;
-
-            return null !== $end ? new Item($of, new Operation($end, [new Operation(OperationKey::Keys, [$of])])) : (OperationKey::Position === $receiver->key ? new Item(...$receiver->arguments) : null);
+        $key = $this->keyAt($receiver);
+        if (null !== $key && $receiver instanceof Operation) {
+            return new Item($receiver->arguments[0], $key);
         }
         $token = $this->peek();
 
@@ -330,15 +343,9 @@ abstract class CppExpressions extends BraceExpressions
             // `max_element(…)->name`
             return parent::member(new Item($spot->arguments[0], $spot));
         }
-        if ($receiver instanceof Operation && OperationKey::Position === $receiver->key && $receiver->arguments[1] instanceof Operation && \in_array($receiver->arguments[1]->key, KeyPlaces::BY_ORDER, true) && '->' === $this->tokens[$this->at - 1]->text && ($this->is('first') || $this->is('second'))) {
-            $isKey = $this->is('first');
-            ++$this->at;
-
-            return $isKey ? $receiver->arguments[1] : new Item(...$receiver->arguments);
-        }
-        if ($receiver instanceof Operation && \in_array($receiver->key, [OperationKey::Begin, OperationKey::Rbegin], true) && '->' === $this->tokens[$this->at - 1]->text && ($this->is('first') || $this->is('second')) && $this->isOfType($receiver->arguments[0], 'map')) {
-            // The least key of a map comes first, the greatest last (C++17, 26.4.4).
-            $key = new Operation(OperationKey::Begin === $receiver->key ? OperationKey::Least : OperationKey::Greatest, [new Operation(OperationKey::Keys, [$receiver->arguments[0]])]);
+        $key = '->' === $this->tokens[$this->at - 1]->text && ($this->is('first') || $this->is('second')) ? $this->keyAt($receiver) : null;
+        // What was sought is asked for further down.
+        if (null !== $key && $receiver instanceof Operation && (OperationKey::Position !== $receiver->key || $key instanceof Operation && \in_array($key->key, KeyPlaces::BY_ORDER, true))) {
             $isKey = $this->is('first');
             ++$this->at;
 

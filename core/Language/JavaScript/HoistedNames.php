@@ -24,13 +24,22 @@ final class HoistedNames extends Rewriting
         $names = new self($tokens);
         $first = [];
         foreach (array_keys($names->code) as $at) {
-            if ('var' === $names->text($at) && $names->isName($at + 1)) {
-                [$begin, $end] = $names->functionAround($at);
-                $name = $names->text($at + 1);
-                if (!isset($first["$begin:$name"]) && $names->isAskedBefore($name, $begin, $at, $end)) {
+            if ('var' !== $names->text($at)) {
+                continue;
+            }
+            [$begin, $end] = $names->functionAround($at);
+            $isInLoop = $names->isInLoop($at, $begin);
+            for ($named = $at + 1; $names->isName($named); $named += 2) {
+                $name = $names->text($named);
+                // Once more it says nothing: it keeps what it had in the turn before.
+                $stays = $isInLoop && !\in_array($names->text($named + 1), ['=', 'of', 'in'], true);
+                if (!isset($first["$begin:$name"]) && ($stays || $names->isAskedBefore($name, $begin, $named - 1, $end))) {
                     $names->declare($name, $begin);
                 }
                 $first["$begin:$name"] = true;
+                if (',' !== $names->text($named + 1)) {
+                    break;
+                }
             }
         }
 
@@ -57,6 +66,23 @@ final class HoistedNames extends Rewriting
         }
 
         return [0, \count($this->code)];
+    }
+
+    /** Whether rows that are done again stand around a place, from where its function begins. */
+    private function isInLoop(int $at, int $begin): bool
+    {
+        for ($open = $at - 1; $open >= $begin; --$open) {
+            if (\in_array($this->text($open), ['}', ')', ']'], true)) {
+                $open = $this->partners[$open] ?? $open;
+            } elseif ('{' === $this->text($open)) {
+                $head = ')' === $this->text($open - 1) ? $this->partners[$open - 1] ?? 0 : $open;
+                if (\in_array($this->text($head - 1), ['for', 'while', 'do'], true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** Whether a name is asked for above its declaration, or in what it is given there; what stands in other functions is asked for later. */

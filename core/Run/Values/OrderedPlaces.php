@@ -181,10 +181,11 @@ trait OrderedPlaces
     public function rangeMerged(mixed $one, mixed $other): ListValue
     {
         [$one, $other] = [$this->inRange($one), $this->inRange($other)];
-        $all = [];
-        while ([] !== $one || [] !== $other) {
+        [$at, $beside, $all] = [0, 0, []];
+        while ($at < \count($one) || $beside < \count($other)) {
             Room::spend(1);
-            $all[] = [] === $other || [] !== $one && !$this->less($other[0], $one[0]) ? array_shift($one) : array_shift($other);
+            $isFirst = $beside >= \count($other) || $at < \count($one) && !$this->less($other[$beside], $one[$at]);
+            $all[] = $isFirst ? $one[$at++] : $other[$beside++];
         }
 
         return new ListValue($all);

@@ -148,10 +148,7 @@ final class OutputRows
             return $this->parser->ended(new Perform($this->parser->newId(), new Operation(OperationKey::Complain, [$joined])), $start);
         }
         if (null !== $onto) {
-            $joined = new TextLiteral('');
-            foreach ([...$parts, ...$endsLine ? [new TextLiteral("\n")] : []] as $part) {
-                $joined = $joined == new TextLiteral('') && $part instanceof TextLiteral ? $part : new Binary(Operator::Join, $joined, $part);
-            }
+            $joined = self::joined([...$parts, ...$endsLine ? [new TextLiteral("\n")] : []]);
 
             return $this->parser->ended(new Perform($this->parser->newId(), new Operation(OperationKey::PutOn, [$onto, $joined])), $start);
         }
@@ -162,11 +159,7 @@ final class OutputRows
     /** `printf("%d beds\n", beds)`, and `puts`, which ends its line by itself (C11, 7.21.6.1 and 7.21.7.9). */
     public function printsFormatted(Token $token, int $start): Statement
     {
-        ++$this->parser->at;
-        $opened = $this->parser->peek() ?? $token;
-        ++$this->parser->at;
-        $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
-        $this->parser->semicolon();
+        $given = $this->valuesGiven($token);
         $template = array_shift($given);
         $isWhole = 'puts' === $token->text;
         if ($isWhole && null !== $template && [] === $given) {
@@ -189,24 +182,38 @@ final class OutputRows
     /** `sprintf(line, "%d beds", beds);`, and `snprintf`, which keeps as much as there is room for (C11, 7.21.6.5 and 7.21.6.6). */
     public function writesFormatted(Token $token, int $start): Statement
     {
-        ++$this->parser->at;
-        $opened = $this->parser->peek() ?? $token;
-        ++$this->parser->at;
-        $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
-        $this->parser->semicolon();
+        $given = $this->valuesGiven($token);
         $target = array_shift($given);
         $room = 'snprintf' === $token->text ? array_shift($given) : null;
         $template = array_shift($given);
         if (null === $target || !Given::isPlace($target) || !$this->parser->isText($target) && !($target instanceof Item && TypeNames::read($this->parser->typeOf($target->container))->item()->isTextual()) || !$template instanceof TextLiteral || 'snprintf' === $token->text && null === $room) {
             $this->parser->fail('unsupported', $token, ['what' => $token->text]);
         }
-        $written = array_reduce($this->formattedParts($template, $given, $token), static fn (Expression $before, Expression $part): Expression => $before == new TextLiteral('') && $part instanceof TextLiteral ? $part : new Binary(Operator::Join, $before, $part), new TextLiteral(''));
+        $written = self::joined($this->formattedParts($template, $given, $token));
         if (null !== $room) {
             $written = new Slice($written, new NumberLiteral(0), new Binary(Operator::Subtract, $room, new NumberLiteral(1)));
         }
         $row = $this->parser->wholeLists->given($target, $written);
 
         return $this->parser->ended($row, $start);
+    }
+
+    /** @return list<Expression> what stands in the brackets behind a function, which is a row */
+    private function valuesGiven(Token $token): array
+    {
+        ++$this->parser->at;
+        $opened = $this->parser->peek() ?? $token;
+        ++$this->parser->at;
+        $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
+        $this->parser->semicolon();
+
+        return array_values($given);
+    }
+
+    /** @param array<Expression> $parts */
+    private static function joined(array $parts): Expression
+    {
+        return array_reduce($parts, static fn (Expression $before, Expression $part): Expression => $before == new TextLiteral('') && $part instanceof TextLiteral ? $part : new Binary(Operator::Join, $before, $part), new TextLiteral(''));
     }
 
     /**
