@@ -849,7 +849,7 @@ abstract class Printer
 
     protected function operation(Operation $operation, int $around): string
     {
-        if (Given::is($operation)) {
+        if (Given::is($operation) && OperationKey::Moved !== $operation->key) {
             return $this->givenInside($operation, $around);
         }
         if (OperationKey::TextPart === $operation->key && !$this->language()->semantics()->typed && $operation->arguments[1] == new NumberLiteral(0)) {

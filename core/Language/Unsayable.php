@@ -385,7 +385,7 @@ final class Unsayable
         foreach ([] === $program->classes() ? [] : $program->scopes() as $part) {
             foreach ($program->rowsOf($part) as $row) {
                 foreach (Walk::expressionsOf($row) as $value) {
-                    $isMade = $value instanceof MakeObject && 1 === \count($value->arguments);
+                    $isMade = $value instanceof MakeObject && 1 === \count($value->arguments) && null === $value->asMade();
                     if (!$isMade && !($value instanceof Operation && OperationKey::Followed === $value->key)) {
                         continue;
                     }
@@ -648,6 +648,11 @@ final class Unsayable
                 if ($value instanceof Operation && OperationKey::OrElse === $value->key && !$other->semantics()->lateChoice && !FoundAgain::may($value->arguments[1])) {
                     // Elsewhere both would be reckoned.
                     return '??';
+                }
+                $counted = $value instanceof Operation && \in_array($value->key, [OperationKey::Numbered, OperationKey::NumberedFrom], true) ? $value->arguments[0] : null;
+                if ($counted instanceof OwnValue && $other->semantics()->spreads && true === $program->functionNamed($counted->function)?->handsOut()) {
+                    // Only lists can be asked for their places there, which would take out all before the first.
+                    return ValueOperations::get(OperationKey::Numbered)->example();
                 }
                 if ($value instanceof Operation && OperationKey::MethodOf === $value->key && $other->semantics()->bindsByHand && !Given::isPlace($value->arguments[0])) {
                     // It would be reckoned twice.

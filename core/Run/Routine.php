@@ -28,7 +28,7 @@ abstract class Routine
 
     protected int $depth = 0;
     /** Calls within calls that may be. */
-    protected readonly int $deepest;
+    protected int $deepest;
     /** @var array<string, list<string>> by class, itself and what it is a kind of */
     protected array $ancestry = [];
     /** @var array<string, string> classes whose objects are raised, and the kind of failures that they are */
@@ -369,7 +369,10 @@ abstract class Routine
         $key = \is_string($object) || $object instanceof ListValue || $object instanceof MapValue && '' === $object->class ? ValueOperations::ofMethod($this->values->language()->value, $method, \count($arguments)) : null;
         $does = null === $key ? null : [$this->values, lcfirst(str_replace('_', '', ucwords($key->value, '_')))];
 
-        return \is_callable($does) ? $does($object, ...$arguments) : throw new RunError('no_method', ['name' => $method]);
+        if (\is_callable($does)) {
+            return $does($object, ...$arguments);
+        }
+        throw $this->values->facts->asksObjects || $this->values->keepsNothing($object) ? $this->values->noField($object, $method) : new RunError('no_method', ['name' => $method]);
     }
 
     final protected function mayCatch(RunError $error): bool
@@ -515,6 +518,8 @@ abstract class Routine
 
     /** About what a row takes on a real machine, in seconds. */
     private const SECONDS_A_ROW = 1e-6;
+    /** How deep calls reach here, whatever a program allows itself. */
+    private const DEEPEST = 20_000;
     private ?\Closure $prints = null;
 
     final protected function printer(): \Closure
@@ -616,6 +621,16 @@ abstract class Routine
         $items = $this->values->over($value);
 
         return [] === $items ? throw new RunError('empty_list') : $items[$this->chance->between(0, \count($items) - 1)];
+    }
+
+    /** As deep as the program says, but not deeper than the languages reach here (The Python Standard Library, sys.setrecursionlimit). */
+    final protected function callsWithin(mixed $many): void
+    {
+        $many = Values::whole($many);
+        if ($many < 1) {
+            throw new RunError('negative_choice', [], 'recursion limit must be greater or equal than 1');
+        }
+        $this->deepest = min($many, self::DEEPEST) - 1;
     }
 
     /** @throws Left */

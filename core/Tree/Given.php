@@ -7,8 +7,8 @@ namespace Scrivlet\Core\Tree;
 /** Values that change a variable, an item or a field while they are found: `count++`, `(line := input())`. */
 final class Given
 {
-    /** The value that is given, and the one that was there before. */
-    public const KEYS = [OperationKey::Given, OperationKey::GivenAfter];
+    /** The value that is given, and the one that was there before; one that is taken away, so that nothing is left. */
+    public const KEYS = [OperationKey::Given, OperationKey::GivenAfter, OperationKey::Moved];
 
     public static function is(Expression $value): bool
     {

@@ -15,6 +15,14 @@ final readonly class MakeObject extends Expression
     {
     }
 
+    /** What makes it, where that is one of several ways of its class: only C++ makes another one like it then. */
+    public function asMade(): ?OwnValue
+    {
+        $only = 1 === \count($this->arguments) ? $this->arguments[0] : null;
+
+        return $only instanceof OwnValue && str_starts_with($only->function, $this->class.'.made') ? $only : null;
+    }
+
     public function operands(): array
     {
         return $this->arguments;

@@ -37,6 +37,7 @@ enum OperationKey: string
     case NamedAs = 'named_as';
     case FieldOf = 'field_of';
     case MethodOf = 'method_of';
+    case MethodAsked = 'method_asked';
     case IsFunction = 'is_function';
     case SetField = 'set_field';
     case PutStepped = 'put_stepped';
@@ -49,6 +50,7 @@ enum OperationKey: string
     case ToBig = 'to_big';
     case OneOf = 'one_of';
     case IsClose = 'is_close';
+    case IsCloseWithin = 'is_close_within';
     case HasField = 'has_field';
     case Centred = 'centred';
     case Title = 'title';
@@ -303,6 +305,7 @@ enum OperationKey: string
     case TypedFile = 'typed_file';
     case CubeRoot = 'cube_root';
     case Exit = 'exit';
+    case CallsWithin = 'calls_within';
     case Folded = 'folded';
     case SayFailing = 'say_failing';
     case FailureText = 'failure_text';
@@ -444,6 +447,7 @@ enum OperationKey: string
     case Anew = 'anew';
     case Given = 'given';
     case GivenAfter = 'given_after';
+    case Moved = 'moved';
     case NextAnswer = 'next_answer';
     case NextLine = 'next_line';
     case NextSign = 'next_sign';

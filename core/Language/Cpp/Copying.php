@@ -72,11 +72,11 @@ final class Copying
             $row = $row->withBody($name, new Block(array_map(fn (Statement $inner): Statement => $this->row($inner, $inside), $body->statements)));
         }
         foreach ($row->blanks() as $name => $value) {
-            $made = Walk::mapExpression($value, fn (Expression $part): Expression => $this->expression($part, $scope));
+            $made = Walk::mapExpression($value, fn (Expression $part): Expression => $this->expression(LetterTests::inValue($part), $scope));
             $row = $made == $value ? $row : $row->withBlank($name, $made);
         }
 
-        $row = $this->converted($row, $scope);
+        $row = $this->converted(LetterTests::inRow($row), $scope);
 
         return match (true) {
             $row instanceof SetItem && $row->target instanceof Item && TypeKind::Text === $this->types->expression($scope, $row->target->container)->kind => $this->lettered($row, $row->target),

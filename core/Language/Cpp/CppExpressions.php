@@ -14,6 +14,7 @@ use Scrivlet\Core\Language\Cpp\Values\Lambdas;
 use Scrivlet\Core\Language\Cpp\Values\LibraryFunctions;
 use Scrivlet\Core\Language\Cpp\Values\LibraryMethods;
 use Scrivlet\Core\Language\Cpp\Values\MadeValues;
+use Scrivlet\Core\Language\Cpp\Values\MovedValues;
 use Scrivlet\Core\Language\Cpp\Values\ObjectCalls;
 use Scrivlet\Core\Language\Cpp\Values\PartsOfLists;
 use Scrivlet\Core\Language\Cpp\Values\Places;
@@ -106,6 +107,7 @@ abstract class CppExpressions extends BraceExpressions
     public readonly PointedValues $pointedValues;
     public readonly Lambdas $lambdas;
     public readonly MadeValues $madeValues;
+    public readonly MovedValues $movedValues;
     public readonly GivenTypes $givenTypes;
     public readonly KeyPlaces $keyPlaces;
     public readonly ObjectCalls $objectCalls;
@@ -149,8 +151,6 @@ abstract class CppExpressions extends BraceExpressions
     public array $enumerators = [];
     /** @var array<string, array<string, true>> by class, what its objects keep */
     public array $fieldsOf = [];
-    /** @var array<string, true> methods that have no object */
-    public array $sharedMethods = [];
 
     /** @var array<string, true> names of spaces for names, which say nothing here */
     public array $spaces = [];
@@ -172,6 +172,7 @@ abstract class CppExpressions extends BraceExpressions
         $this->pointedValues = new PointedValues($this);
         $this->lambdas = new Lambdas($this);
         $this->madeValues = new MadeValues($this);
+        $this->movedValues = new MovedValues($this);
         $this->givenTypes = new GivenTypes($this);
         $this->keyPlaces = new KeyPlaces($this);
         $this->objectCalls = new ObjectCalls($this);
@@ -912,6 +913,14 @@ abstract class CppExpressions extends BraceExpressions
 
     public function builtin(string $name, array $arguments, Token $token): ?Expression
     {
+        $asked = isset(self::OF_LETTER[$name]) && 1 === \count($arguments) ? $arguments[0]->value : null;
+        // What a small function is given is a letter, whatever it calls it.
+        $isNumber = $asked instanceof VariableRead && 1 === preg_match('/\bunsigned\s+char\s+'.Names::asPattern($asked->name).'\s*[=;{]/', $this->text);
+        if (null !== $asked && ($asked instanceof NumberLiteral || $isNumber)) {
+            // What is a number here is asked for its letter.
+            return new Operation(self::OF_LETTER[$name], [new Operation(OperationKey::Letter, [$arguments[0]->value])]);
+        }
+
         return $this->libraryFunctions->builtin($name, $arguments, $token);
     }
 
@@ -974,6 +983,14 @@ abstract class CppExpressions extends BraceExpressions
         }
 
         return $this->fieldTypes[$field->name] ?? '';
+    }
+
+    /** `entry.run(3)`: what an object keeps may be a function. */
+    public function ofValue(Expression $receiver, Token $name, array $arguments): ?Expression
+    {
+        $field = new Field($receiver, $name->text);
+
+        return 1 === preg_match('/^(?:function<|auto$)/', $this->typeOfField($field)) ? new MethodCall($field, MethodCall::CALL, $this->namedArguments->handed($arguments)) : null;
     }
 
     /** The type of one part of a pair or a tuple; null where a type has none. */

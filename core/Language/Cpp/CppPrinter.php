@@ -856,7 +856,9 @@ final class CppPrinter extends BracePrinter
             return $this->logic($binary, $around);
         }
         if ($binary->left instanceof NothingLiteral || $binary->right instanceof NothingLiteral) {
-            return parent::binary($binary, $around);
+            $other = $binary->left instanceof NothingLiteral ? $binary->right : $binary->left;
+
+            return TypeKind::Object === $this->type($other)->kind && \in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true) ? $this->bracket($this->operand($other, self::COMPARED).(Operator::Equal === $binary->operator ? ' == ' : ' != ').'nullptr', self::COMPARED, $around) : parent::binary($binary, $around);
         }
 
         return parent::binary(new Binary($binary->operator, $this->held($binary->left), $this->held($binary->right)), $around);

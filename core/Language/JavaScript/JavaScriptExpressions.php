@@ -390,7 +390,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             return new Field($receiver, $name->text);
         }
         if (null === $opened || '(' !== $opened->text) {
-            $this->fail('unsupported', $name, ['what' => "….$name->text"]);
+            return $this->isOnlyLookedAt() ? new Operation(OperationKey::MethodAsked, [$receiver, new TextLiteral($name->text)]) : $this->fail('unsupported', $name, ['what' => "….$name->text"]);
         }
         $this->at += 3;
         $given = $this->arguments($opened);
@@ -399,6 +399,22 @@ abstract class JavaScriptExpressions extends BraceExpressions
         }
 
         return new Operation(OperationKey::MethodOf, [$receiver, new TextLiteral($name->text)]);
+    }
+
+    /** Whether what was read last, `bed` or `bed.water`, is asked for what it is and not called by another name later: `typeof bed.water`, `if (bed.water)`, `bed.water && …`. */
+    private function isOnlyLookedAt(): bool
+    {
+        if (\in_array($this->sign(), ['&&', '||', '?', '===', '!==', '==', '!='], true) || $this->is('?.') && $this->is('(', 1)) {
+            return true;
+        }
+        $first = $this->at - 1;
+        while ($first >= 2 && \in_array($this->tokens[$first - 1]->text, ['.', '?.'], true)) {
+            $first -= 2;
+            $first = \in_array($this->tokens[$first]->text, [')', ']'], true) ? array_search($first, $this->partners, true) ?: 0 : $first;
+        }
+        $before = $this->tokens[$first - 1]->text ?? '';
+
+        return 'typeof' === $before || '!' === $before || '(' === $before && ')' === $this->sign() && \in_array($this->tokens[$first - 2]->text ?? '', ['if', 'while'], true);
     }
 
     public function ofValue(Expression $receiver, Token $name, array $arguments): ?Expression

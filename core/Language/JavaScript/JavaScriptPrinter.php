@@ -382,12 +382,12 @@ final class JavaScriptPrinter extends BracePrinter
     protected function value(Expression $expression, int $around): string
     {
         return match (true) {
-            $expression instanceof Operation && OperationKey::FailureField === $expression->key && ($of = $expression->arguments[1]) instanceof TextLiteral => "$this->caughtLast.$of->value",
             $expression instanceof Operation && OperationKey::FailureValue === $expression->key => $this->caughtLast,
             $expression instanceof Operation && OperationKey::FailureShown === $expression->key => "String($this->caughtLast)",
             $expression instanceof NothingLiteral => $expression->undefined ? 'undefined' : 'null',
             $expression instanceof ListLiteral => '['.$this->listed($expression->items).']',
             $expression instanceof MapLiteral => $this->bracket([] === $expression->entries ? '{}' : '{ '.implode(', ', array_map(fn (array $pair): string => $this->entry($pair[0], $pair[1] ?? $pair[0]), array_chunk($expression->entries, 2))).' }', self::ATOM, $around),
+            $expression instanceof MakeObject && null !== ($made = $expression->asMade()) => $this->expression($made, $around),
             $expression instanceof MakeObject => 'new '.$this->name($expression->class).'('.$this->listed($expression->arguments).')',
             $expression instanceof MethodCall && null !== $expression->leftOut() && [] === array_filter($expression->arguments, static fn (Expression $value): bool => [] !== $value->operands() || $value instanceof VariableRead) => $this->bracket(self::arrow(implode(', ', [...array_map($this->name(...), $expression->leftOut()[1]->parameters), ...array_map(fn (string $name, Expression $value): string => $this->name($name).' = '.$this->expression($value), $expression->leftOut()[0]->parameters, $expression->arguments)]), $this->expression($expression->leftOut()[1]->value)), 0, $around),
             $expression instanceof MethodCall && MethodCall::CALL === $expression->method => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
@@ -488,14 +488,17 @@ final class JavaScriptPrinter extends BracePrinter
         if (OperationKey::FailureName === $operation->key) {
             return "$this->caughtLast.name";
         }
+        if (OperationKey::FailureField === $operation->key && ($of = $operation->arguments[1]) instanceof TextLiteral) {
+            return "$this->caughtLast.$of->value";
+        }
         $given = $operation->arguments[1] ?? null;
         $item = $given instanceof Lambda && \in_array($operation->key, self::COMPARING, true) ? $this->type($operation->arguments[0])->element : null;
         if ($given instanceof Lambda && null !== $item) {
             $this->handed[spl_object_id($given)] = array_fill_keys($given->parameters, $item);
         }
-        $method = OperationKey::MethodOf === $operation->key ? $operation->arguments[1] : null;
+        $method = \in_array($operation->key, [OperationKey::MethodOf, OperationKey::MethodAsked], true) ? $operation->arguments[1] : null;
         if ($method instanceof TextLiteral) {
-            return $this->operand($operation->arguments[0], self::POSTFIX).'.'.$this->methodName($method->value).'.bind('.$this->expression($operation->arguments[0]).')';
+            return $this->operand($operation->arguments[0], self::POSTFIX).'.'.$this->methodName($method->value).(OperationKey::MethodOf === $operation->key ? '.bind('.$this->expression($operation->arguments[0]).')' : '');
         }
         if (OperationKey::After === $operation->key && !$operation->arguments[1] instanceof NothingLiteral) {
             $changes = $operation->arguments[0];

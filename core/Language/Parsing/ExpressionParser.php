@@ -95,6 +95,8 @@ abstract class ExpressionParser extends Parser
 
     /** @var array<string, true> methods of classes that are written like what a class keeps, behind the class */
     public array $staticAsked = [];
+    /** @var array<string, true> methods that have no object */
+    public array $sharedMethods = [];
 
     /** @var array<string, true> the parameters of the small functions around, which hide functions of these names */
     public array $lambdaNames = [];
@@ -435,7 +437,7 @@ abstract class ExpressionParser extends Parser
     protected function mayBeCalled(Expression $value): bool
     {
         return $value instanceof Item || $value instanceof FunctionReference || $value instanceof MethodCall || $value instanceof Field || $value instanceof Lambda || $value instanceof MakeObject && null !== $this->classes->ownerOf($value->class, '@called')
-            || $value instanceof Operation && \in_array($value->key, [OperationKey::Shift, OperationKey::Pop, OperationKey::PopAt, OperationKey::First, OperationKey::Last, OperationKey::ValueOr, OperationKey::OrElse], true)
+            || $value instanceof Operation && \in_array($value->key, [OperationKey::Shift, OperationKey::Pop, OperationKey::PopAt, OperationKey::First, OperationKey::Last, OperationKey::ValueOr, OperationKey::OrElse, OperationKey::FieldOf], true)
             || $value instanceof OwnValue || $value instanceof NothingLiteral && $this->tries > 0;
     }
 
@@ -672,6 +674,12 @@ abstract class ExpressionParser extends Parser
             $this->read($static, $member->offset);
 
             return new VariableRead($static);
+        }
+        $owner = $isCall || [] === $this->sharedMethods ? null : $this->classes->ownerOf($object->text, $member->text);
+        if (null !== $owner && isset($this->sharedMethods["$owner.$member->text"]) && !$this->isVariable($object->text)) {
+            $this->at += 2;
+
+            return new FunctionReference("$owner.$member->text");
         }
         $owner = $isCall || !$this->facts->classesAreFunctions ? null : $this->classes->ownerOf($object->text, $member->text);
         if (null !== $owner && 1 >= ($this->classes->methods[$owner][$member->text][1] ?? 9) && !isset($this->classes->asked[$member->text])) {

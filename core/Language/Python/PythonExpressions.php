@@ -630,6 +630,14 @@ abstract class PythonExpressions extends ExpressionParser
         return parent::plainName($token);
     }
 
+    /** Whether the kind of a failure that is caught is shown only, and is one of those that Python calls by their names alone. */
+    private function showsKinds(int $ahead): bool
+    {
+        $isAsked = \in_array($this->sign($ahead), ['.', '==', '!=', 'is', 'in', 'not', '(', '[', '='], true) || \in_array($this->tokens[$this->at - 1]->text ?? '', ['==', '!=', 'is', 'in', 'not', '=', 'return'], true);
+
+        return !$isAsked && [] === array_filter(array_keys($this->classes->parents), fn (int|string $class): bool => $this->isRaised((string) $class)) && 1 !== preg_match('/\bimport\b[^\n]*\b(?:json|re|statistics|dataclasses)\b|\bfrom\s+(?:json|re|statistics|dataclasses)\b/', $this->text);
+    }
+
     /** What a text says that stands behind the next token. */
     private function textBehind(): ?string
     {
@@ -674,13 +682,15 @@ abstract class PythonExpressions extends ExpressionParser
         }
         $caught = 'type' === $token->text && $this->is('(', 1) ? $this->peek(2) : null;
         if (null !== $caught && isset($this->caught[$caught->text]) && $this->is(')', 3)) {
-            if (!$this->is('.', 4) || !$this->is('__name__', 5)) {
+            $isName = $this->is('.', 4) && $this->is('__name__', 5);
+            if (!$isName && !$this->showsKinds(4)) {
                 $this->noFailure($caught);
             }
-            $this->at += 6;
+            $this->at += $isName ? 6 : 4;
             $this->read($caught->text, $caught->offset);
+            $name = new Operation(OperationKey::FailureName, [new VariableRead($caught->text)]);
 
-            return new Operation(OperationKey::FailureName, [new VariableRead($caught->text)]);
+            return $isName ? $name : new Binary(Operator::Join, new Binary(Operator::Join, new TextLiteral("<class '"), $name), new TextLiteral("'>"));
         }
         if ('sys' === $token->text && $this->is('.', 1) && ($this->is('stderr', 2) || $this->is('stdout', 2)) && !$this->is('.', 3)) {
             $this->at += 3;

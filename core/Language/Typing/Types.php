@@ -717,7 +717,7 @@ final class Types
             foreach ($statement->targets as $index => $target) {
                 $value = $statement->values[$index] ?? null;
                 $type = null === $value || 1 === \count($statement->values) && 1 < \count($statement->targets)
-                    ? $this->itemType($this->expression($part, $statement->values[0]), new NumberLiteral($index))
+                    ? $this->taken($part, $statement->values[0], $index)
                     : $this->expression($part, $value);
                 $this->gets($part, $target, $type);
             }
@@ -760,6 +760,18 @@ final class Types
                 $this->filled($part, $expression);
             }
         }
+    }
+
+    /** What the name at this place gets of a value that is taken apart: of `first, *rest = …` the one with the star gets a list. */
+    private function taken(FunctionDefinition|Script $part, Expression $whole, int $place): StaticType
+    {
+        $type = $this->expression($part, $whole);
+        $star = $whole instanceof Operation && OperationKey::Gathered === $whole->key ? $whole->arguments[1] : null;
+        if (!$star instanceof NumberLiteral || $place < $star->value) {
+            return $this->itemType($type, new NumberLiteral($place));
+        }
+
+        return $place === $star->value ? StaticType::listOf($type->item()) : $type->item();
     }
 
     /** Something gets a value, or holds something that does. */

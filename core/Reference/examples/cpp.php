@@ -88,4 +88,5 @@ cout << sign << endl;',
     'operation.descending' => "set<int, greater<int>> beds = {3, 8, 5};\nfor (int bed : beds) {\n    cout << bed << endl;\n}",
     'operation.first_out' => "struct Fewer {\n    bool operator()(int one, int other) const { return one > other; }\n};\n\nint main() {\n    priority_queue<int, vector<int>, Fewer> beds;\n    beds.push(4);\n    beds.push(2);\n    cout << beds.top() << endl;\n}",
     'operation.take_first' => "struct Fewer {\n    bool operator()(int one, int other) const { return one > other; }\n};\n\nint main() {\n    priority_queue<int, vector<int>, Fewer> beds;\n    beds.push(4);\n    beds.push(2);\n    beds.pop();\n    cout << beds.top() << endl;\n}",
+    'operation.moved' => "#include <memory>\n\nstruct Bed {\n    int plants = 3;\n};\n\nint main() {\n    unique_ptr<Bed> one = make_unique<Bed>();\n    unique_ptr<Bed> other = move(one);\n    cout << other->plants << (one == nullptr) << endl;\n}",
 ];

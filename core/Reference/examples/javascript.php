@@ -35,6 +35,7 @@ return [
     'operation.merged' => "const seeds = { pea: 12 };\nconst all = { ...seeds, bean: 8 };\nconsole.log(all);",
     'keeps' => "class Bed {\n  plant;\n}\n\nconst bed = new Bed();\nbed.plant = \"rose\";\nconsole.log(bed.plant);",
     'keeps_first' => "class Bed {\n  litres = 2;\n}\n\nconst bed = new Bed();\nbed.litres += 3;\nconsole.log(bed.litres);",
+    'operation.method_asked' => "class Bed {\n    water() {\n        return \"wet\";\n    }\n}\n\nconst bed = new Bed();\nif (bed.water) {\n    console.log(bed.water());\n}",
     'operation.kind_word' => 'console.log(typeof 3);',
     'operation.first_place' => "const seeds = [3, 8, 12];\nconsole.log(seeds.findIndex((seed) => seed > 5));",
     'operation.compared' => 'console.log("pea".localeCompare("bean"));',

@@ -63,7 +63,7 @@ final class AssignmentCode
         $type = $this->compiler->types->variable($this->compiler->part, $declaration->variable);
 
         return match ($this->compiler->facts->undefined ? TypeKind::Unknown : $type->kind) {
-            TypeKind::Copied => $this->compiler->step($declaration).$this->assign($declaration->variable, '$this->madeCopied('.var_export($type->class, true).', $d)'),
+            TypeKind::Copied => $this->compiler->step($declaration).$this->assign($declaration->variable, $this->compiler->classCode->bare((string) $type->class)),
             TypeKind::Object => $this->compiler->facts->typed ? $this->compiler->step($declaration).$this->assign($declaration->variable, 'null') : '',
             TypeKind::List => $this->compiler->step($declaration).$this->assign($declaration->variable, '$v->list([])'),
             TypeKind::Map => $this->compiler->step($declaration).$this->assign($declaration->variable, '$v->map([])'),

@@ -116,12 +116,24 @@ final class ClassCode
             $type->isSet() => '$v->setOf()',
             // One that wants values gets them from what makes the object around it (C++17, 15.6.2).
             TypeKind::Copied === $type->kind && (new Classes($this->compiler->program))->wantsValues((string) $type->class) => 'null',
-            TypeKind::Copied === $type->kind => '$this->madeCopied('.var_export($type->class, true).', $d)',
+            TypeKind::Copied === $type->kind => $this->bare((string) $type->class),
             TypeKind::Object === $type->kind, null === $row->type => 'null',
             default => null,
         };
 
         return null === $value ? '$o->order[] = '.var_export($row->name, true).";\n" : '$o->order[] = '.var_export($row->name, true).";\n\$v->keep(\$o, ".var_export($row->name, true).", $value);\n";
+    }
+
+    /** An object of which nothing is said, made by the function of its class for that where it has one (C++17, 11.6). */
+    public function bare(string $class): string
+    {
+        foreach (null === $this->compiler->program->functionNamed($class.'.'.ClassDefinition::MAKES) ? $this->compiler->program->definitions() : [] as $function) {
+            if ([] === $function->parameters && 'shared' === $function->sort && str_starts_with($function->name, "$class.made")) {
+                return $this->compiler->callCode->call($function->name, []);
+            }
+        }
+
+        return '$this->madeCopied('.var_export($class, true).', $d)';
     }
 
     /** Pairs and tuples hold what stands for nothing from the start (C++17, 23.4.2). */
@@ -174,7 +186,8 @@ final class ClassCode
         }
 
         $given = array_map($this->compiler->callCode->handedOver(...), $made->arguments);
-        foreach ($this->compiler->facts->typed && null === $this->compiler->program->functionNamed($made->class.'.'.ClassDefinition::MAKES) ? $this->kindsOfFields($made->class) : [] as $index => $type) {
+        $classes = $this->compiler->classTable ??= new Classes($this->compiler->program);
+        foreach ($this->compiler->facts->typed && null === $classes->method($made->class, ClassDefinition::MAKES) ? $this->kindsOfFields($made->class) : [] as $index => $type) {
             if (isset($given[$index])) {
                 $given[$index] = $this->compiler->assignmentCode->kept($type, $given[$index], $made->arguments[$index]);
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Run\Values;
 
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Mistakes\RealNames;
 use Scrivlet\Core\Run\RunError;
 use Scrivlet\Core\Tree\FailureKind;
 
@@ -400,6 +401,10 @@ trait ListOperations
                 // A failure of the program's own: its kind above is not known here.
                 return 'message' === $index ? $container->entries['t'.MapValue::SAYS][1] : throw new RunError('says_unknown');
             }
+            if (null === $entry && $this->facts->nullBeside && \is_string($index) && $this->can($container, $index)) {
+                // What the class of an object says is found behind what the object keeps (ECMAScript 2022, 10.1.8).
+                return null !== $this->readsAs && ($this->readsAs)($container, $index) ? $this->asked($container, $index) : $this->methodOf($container, $index);
+            }
 
             return null === $entry ? (null === $container->missing ? $this->noKey($container, $index) : $this->madeForMissing($container, $index)) : $entry[1];
         }
@@ -421,10 +426,29 @@ trait ListOperations
         if ($this->facts->nullBeside && (null === $container || $container instanceof Nothing)) {
             throw $this->noField($container, $this->text($index));
         }
+        if ($this->facts->nullBeside && 'length' === $index && (\is_string($container) || $container instanceof ListValue)) {
+            return $this->length($container);
+        }
+        if ($this->facts->nullBeside && \is_string($index) && 1 === preg_match('/^[A-Za-z_$]\w*$/D', $index) && $this->keepsNone($container, $index)) {
+            return null;
+        }
         $items = \is_string($container) ? mb_str_split($container) : self::list_($container)->items;
         $at = $this->place($index, \count($items));
 
         return null === $at ? $this->noItem($index, \count($items), $this->saysNoItem($container, $index, \count($items))) : $items[$at];
+    }
+
+    /** Whether a number, a truth, a text or a list has nothing of a name, neither of its own nor of its kind (ECMAScript 2022, 7.3.3). */
+    private function keepsNone(mixed $container, string $name): bool
+    {
+        if (\is_int($container) || \is_float($container) || \is_bool($container)) {
+            return !\in_array($name, ['toFixed', 'toString', 'toPrecision', 'toLocaleString', 'valueOf', 'constructor', 'toExponential', 'hasOwnProperty'], true);
+        }
+        if (!\is_string($container) && !$container instanceof ListValue || $container instanceof ListValue && [] !== $container->names) {
+            return false;
+        }
+
+        return !RealNames::has($name, $this->language());
     }
 
     /** The last item is at -1. */

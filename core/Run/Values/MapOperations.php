@@ -42,7 +42,7 @@ trait MapOperations
     public function mapOf(mixed $pairs): MapValue
     {
         $map = new MapValue();
-        foreach ($pairs instanceof MapValue ? $this->entries($pairs)->items : $this->over($pairs) as $pair) {
+        foreach ($pairs instanceof MapValue && '' === $pairs->class ? $this->entries($pairs)->items : $this->over($pairs) as $pair) {
             [$key, $value] = $this->apart($pair, 2);
             $this->put($map, $key, $value);
         }

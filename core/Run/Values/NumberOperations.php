@@ -295,9 +295,18 @@ trait NumberOperations
     /** Whether two numbers are the same but for a billionth of the larger (The Python Standard Library, math.isclose). */
     public function isClose(mixed $a, mixed $b): bool
     {
-        [$one, $other] = [(float) self::number($a), (float) self::number($b)];
+        return $this->isCloseWithin($a, $b, 1e-9, 0.0);
+    }
 
-        return $one === $other || is_finite($one) && is_finite($other) && abs($one - $other) <= 1e-9 * max(abs($one), abs($other));
+    /** The same within bounds of one's own. */
+    public function isCloseWithin(mixed $a, mixed $b, mixed $relative, mixed $absolute): bool
+    {
+        [$one, $other, $part, $least] = array_map(static fn (mixed $number): float => (float) self::number($number), [$a, $b, $relative, $absolute]);
+        if ($part < 0 || $least < 0) {
+            throw new RunError('negative_choice', [], 'tolerances must be non-negative');
+        }
+
+        return $one === $other || is_finite($one) && is_finite($other) && abs($one - $other) <= max($part * max(abs($one), abs($other)), $least);
     }
 
     /** A power, of which only what is left over is wanted (The Python Standard Library, pow). */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Brick\Math\BigInteger;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Python\PythonNames;
 use Scrivlet\Core\Run\Absent;
 use Scrivlet\Core\Run\RunError;
 use Scrivlet\Core\Tree\ClassDefinition;
@@ -101,16 +103,31 @@ trait ObjectOperations
         return null !== $this->readsAs && ($this->readsAs)($object, $name) ? $this->asked($object, $name) : $this->methodOf($object, $name);
     }
 
+    /** A method with its object; what else the object keeps, or nothing, where its class has none of that name. */
+    public function methodAsked(mixed $object, mixed $name): mixed
+    {
+        $name = self::text_($name);
+        if ($object instanceof MapValue && !isset($object->entries["t$name"]) && $this->can($object, $name)) {
+            return $this->methodOf($object, $name);
+        }
+
+        return $this->item($object, $name);
+    }
+
     public function setField(mixed $object, mixed $name, mixed $value): void
     {
         $this->keep($object, self::text_($name), $value);
     }
 
-    private function noField(mixed $object, string $name): RunError
+    /** Whether nothing at all can be asked of it in the program's language: `undefined` and `null` keep no properties (ECMAScript 2022, 7.3.3). */
+    public function keepsNothing(mixed $object): bool
     {
-        $isNothing = $this->facts->nullBeside && (null === $object || $object instanceof Nothing);
+        return $this->facts->nullBeside && (null === $object || $object instanceof Nothing);
+    }
 
-        return $isNothing ? new RunError('nothing_keeps', ['name' => $name], 'Cannot read properties of '.(null === $object ? 'undefined' : 'null')." (reading '$name')") : new RunError('no_field', ['name' => $name], $this->facts->asksObjects ? "'".self::className($object)."' object has no attribute '$name'" : null);
+    public function noField(mixed $object, string $name): RunError
+    {
+        return $this->keepsNothing($object) ? new RunError('nothing_keeps', ['name' => $name], 'Cannot read properties of '.(null === $object ? 'undefined' : 'null')." (reading '$name')") : new RunError('no_field', ['name' => $name], $this->facts->asksObjects ? "'".self::className($object)."' object has no attribute '$name'" : null);
     }
 
     /** What an object keeps under a name. */
@@ -171,6 +188,21 @@ trait ObjectOperations
     public function hasField(mixed $object, mixed $name): bool
     {
         $name = self::text_($name);
+        $kind = match (true) {
+            \is_string($object) => 'text',
+            $object instanceof ListValue && [] === $object->names => $object->fixed ? 'tuple' : 'list',
+            $object instanceof MapValue && '' === $object->class => 'set' === $object->sort ? 'set' : 'map',
+            \is_int($object), \is_bool($object), $object instanceof BigInteger => 'whole',
+            \is_float($object) => 'number',
+            null === $object => 'nothing',
+            default => null,
+        };
+        if (null !== $kind) {
+            return BuiltInNames::has($kind, $name);
+        }
+        if (str_starts_with($name, '__') && str_ends_with($name, '__')) {
+            return BuiltInNames::areOfAll($name) || $this->can($object, PythonNames::METHODS[$name] ?? $name);
+        }
 
         return $object instanceof MapValue && '' !== $object->class && (isset($object->entries["t$name"]) || $this->can($object, $name) || null !== $this->shares && Absent::Value !== ($this->shares)($object, $name));
     }

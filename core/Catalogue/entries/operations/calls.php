@@ -17,4 +17,5 @@ return [
     new ValueOperation(OperationKey::Anew, 1, Result::First, python: '{0}', javaScript: '{0}', cpp: '{0}'),
     new ValueOperation(OperationKey::Given, 2, Result::First, python: '({0} := {1})', javaScript: '({0} = {1})', cpp: '({0} = {1})', changes: true),
     new ValueOperation(OperationKey::GivenAfter, 2, Result::First, python: '({0} := {1})', javaScript: '({0} = {1})', cpp: '({0} = {1})', changes: true),
+    new ValueOperation(OperationKey::Moved, 2, Result::First, cpp: 'move({0})', changes: true),
 ];

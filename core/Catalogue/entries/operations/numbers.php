@@ -10,6 +10,8 @@ use Scrivlet\Core\Tree\OperationKey;
 return [
     new ValueOperation(OperationKey::PowerModulo, 3, Result::Whole, python: 'pow({0}, {1}, {2})'),
     new ValueOperation(OperationKey::IsClose, 2, Result::Truth, python: 'math.isclose({0}, {1})'),
+    // How far the two may be apart, measured by the larger one and as a number.
+    new ValueOperation(OperationKey::IsCloseWithin, 4, Result::Truth, python: 'math.isclose({0}, {1}, rel_tol={2}, abs_tol={3})'),
     new ValueOperation(OperationKey::IsNoNumber, 1, Result::Truth, python: 'math.isnan({0})', javaScript: 'isNaN({0})', cpp: ['std::isnan({0})', 'isnan({0})']),
     new ValueOperation(OperationKey::IsNan, 1, Result::Truth, javaScript: 'Number.isNaN({0})'),
     new ValueOperation(OperationKey::IsFinite, 1, Result::Truth, python: 'math.isfinite({0})', javaScript: 'Number.isFinite({0})', cpp: ['std::isfinite({0})', 'isfinite({0})']),

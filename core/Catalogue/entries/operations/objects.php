@@ -12,6 +12,8 @@ return [
     new ValueOperation(OperationKey::FunctionName, 1, Result::Text, python: '{0}.__name__', javaScript: '{0}.name'),
     // A method as a value, with the object that it is asked of.
     new ValueOperation(OperationKey::MethodOf, 2, Result::Unknown, python: ['{0}.{1}'], javaScript: ['{0}.{1}.bind({0})']),
+    // The same, where an object may have none of that name.
+    new ValueOperation(OperationKey::MethodAsked, 2, Result::Unknown, python: ['getattr({0}, {1}, None)'], javaScript: ['{0}[{1}]']),
     new ValueOperation(OperationKey::IsFunction, 1, Result::Truth, python: 'callable({0})', javaScript: ['5|typeof {0:9} === "function"']),
     new ValueOperation(OperationKey::FieldOf, 2, Result::Item, python: 'getattr({0}, {1})', javaScript: '{0}[{1}]'),
     new ValueOperation(OperationKey::SetField, 3, Result::Nothing, python: 'setattr({0}, {1}, {2})', javaScript: '{0}[{1}] = {2}'),

@@ -14,6 +14,8 @@ return [
     new ValueOperation(OperationKey::AllInput, 0, Result::Text, python: 'sys.stdin.read()', javaScript: 'require("fs").readFileSync(0, "utf8")'),
     new ValueOperation(OperationKey::TypedFile, 0, Result::Unknown, python: 'sys.stdin', changes: true),
     new ValueOperation(OperationKey::Exit, 0, Result::Nothing, upTo: 1, python: 'sys.exit({*})', javaScript: 'process.exit({*})', cpp: 'exit({0})'),
+    // How deep calls may stand within each other; elsewhere that is no affair of the program's.
+    new ValueOperation(OperationKey::CallsWithin, 1, Result::Nothing, python: 'sys.setrecursionlimit({0})'),
     new ValueOperation(OperationKey::AnswersEnded, 0, Result::Truth, cpp: 'cin.eof()'),
     // What shows values, as a value.
     new ValueOperation(OperationKey::Printer, 0, Result::Unknown, python: 'print', javaScript: 'console.log'),

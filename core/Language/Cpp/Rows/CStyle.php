@@ -24,6 +24,8 @@ final class CStyle
     private const GIVEN = 200;
     /** @var array<string, array{list<string>, list<Token>}> by name, the parameters of a macro and what it stands for */
     public array $macros = [];
+    /** Whether rows such as `#ifdef DEBUG` are in the text and it is known which rows they leave out. */
+    public bool $leavesOut = false;
 
     public function __construct(private readonly CppParser $parser)
     {
@@ -36,6 +38,11 @@ final class CStyle
      */
     public function usual(array $tokens): array
     {
+        if (1 === preg_match(Conditionals::SEEN, $this->parser->text)) {
+            $decided = Conditionals::decided($tokens, $this->parser->text);
+            $this->leavesOut = null !== $decided;
+            $tokens = $decided ?? $tokens;
+        }
         foreach (FittingKind::cases() as $part) {
             if (str_contains($this->parser->text, $part->name) && 1 === preg_match("/\\b(?:class|struct)\\s+$part->name\\b/", $this->parser->text)) {
                 // A class of the program's own hides the part of a machine that is called the same.
@@ -66,7 +73,7 @@ final class CStyle
         $tokens = 1 === preg_match('/\*\s*\*\s*\w/', $this->parser->text) ? PointedPointers::asReferences($tokens) : $tokens;
         $tokens = 1 === preg_match('/\bwhat\s*\(\s*\)\s*(?:const\b|throw\b|noexcept\b|override\b|\{)/', $this->parser->text) ? self::withSaying($tokens) : $tokens;
         $tokens = str_contains($this->parser->text, '[[') ? self::withoutAttributes($tokens) : $tokens;
-        $tokens = 1 === preg_match('/\b(?:typedef|using)\b[^;{]*>\s*\w*\s*;/', $this->parser->text) ? $this->parser->namesOfTypes->withoutNamesOfTypes($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\b(?:typedef|using)\b[^;{]*(?:>\s*\w*\s*;|\(\s*\*)/', $this->parser->text) ? $this->parser->namesOfTypes->withoutNamesOfTypes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:class|struct|enum)\b/', $this->parser->text) && 1 === preg_match('/\w\s*::\s*\w/', $this->parser->text) ? $this->parser->innerNames->withoutOuterNames($tokens) : $tokens;
         if (1 === preg_match('/\.\s*cr?(?:begin|end)\b/', $this->parser->text)) {
             // Nothing is changed through the places that these give, which are the same (C++17, 26.2.1).
@@ -425,7 +432,7 @@ final class CStyle
     private function withoutMacros(array $tokens): array
     {
         foreach ($tokens as $token) {
-            if (TokenKind::Directive === $token->kind && 1 === preg_match('/^\s*#\s*define\s+([A-Za-z_]\w*)\(([\w\s,]*)\)\s*((?!for\b)[^{};#]+|for\s*\([^{}#]+\))$/D', rtrim($token->text), $match)) {
+            if (TokenKind::Directive === $token->kind && 1 === preg_match('/^\s*#\s*define\s+([A-Za-z_]\w*)\(([\w\s,]*)\)\s*((?!for\b)[^{};#]*|for\s*\([^{}#]+\))$/D', rtrim($token->text), $match)) {
                 $parameters = preg_split('/\s*,\s*/', trim($match[2])) ?: [];
                 $body = array_values(array_filter($this->parser->language()->tokens($match[3]), static fn (Token $one): bool => $one->isCode()));
                 if (\count($body) <= 60) {

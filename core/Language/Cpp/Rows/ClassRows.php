@@ -54,7 +54,8 @@ final class ClassRows
             $parent = $of->text;
             if ($this->parser->isFailure($parent) && ('exception' !== $parent || isset($this->parser->classes->methods[$name->text][ClassDefinition::SHOWS]))) {
                 $parent = '@'.(FailureNames::kindOf($this->parser->language(), $parent)->value ?? '');
-            } elseif (!isset($this->parser->classes->parents[$parent])) {
+            } elseif (!isset($this->parser->classes->parents[$parent]) || $this->parser->makers->isSeenMaking($parent)) {
+                // What makes one of a class above is a function of that class where it is one of several ways.
                 $this->parser->fail('unsupported', $of, ['what' => "class … : $parent"]);
             }
         }

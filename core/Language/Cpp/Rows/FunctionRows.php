@@ -207,7 +207,15 @@ final class FunctionRows
             if (null !== $apart) {
                 return [$apart];
             }
+            $shown = [] === $this->parser->classes->parents ? null : $this->parser->streamOperators->shownByStream($head, $this->parser->at);
+            if (null !== $shown) {
+                return [$shown];
+            }
             $type = $this->parser->typeTexts->type();
+            $operator = null === $type ? null : $this->parser->freeOperators->freeOperator($head, $type, $this->parser->at);
+            if (null !== $operator) {
+                return [$operator];
+            }
             if (null === $type || !$this->parser->is('(', 1)) {
                 $this->parser->fail('unsupported', $token, ['what' => 'template']);
             }

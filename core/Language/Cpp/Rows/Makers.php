@@ -31,8 +31,17 @@ final class Makers
     /** @var array<string, list<string>|null> by class, as plainMaker gives it */
     private array $plainMakers = [];
 
+    /** @var array<string, true> classes of which it is seen when an object is made without anything given */
+    private array $seen = [];
+
     public function __construct(private readonly CppParser $parser)
     {
+    }
+
+    /** Whether it would be seen if an object were made before the one that is meant. */
+    public function isSeenMaking(string $class): bool
+    {
+        return isset($this->makers[$class], $this->seen[$class]);
     }
 
     /** Notes one way in which objects of a class are made: without anything given, or by a function of the class. */
@@ -42,7 +51,9 @@ final class Makers
         $key = implode('|', $types);
         $closing = $this->parser->partners[$bracket] ?? $bracket;
         // One that leaves it to another one makes nothing itself (C++17, 15.6.2).
-        $isPlain = '' === $key && !(':' === ($this->parser->tokens[$closing + 1]->text ?? '') && $class === ($this->parser->tokens[$closing + 2]->text ?? ''));
+        $isLeft = ':' === ($this->parser->tokens[$closing + 1]->text ?? '') && $class === ($this->parser->tokens[$closing + 2]->text ?? '');
+        $isPlain = '' === $key && !$isLeft && ('' !== ($this->parser->classes->parents[$class] ?? '') || null !== $this->plainlyGiven($closing + 1));
+        $this->seen += '' === $key && !$isLeft && !$isPlain ? [$class => true] : [];
         $name = $isPlain ? $class.'.'.ClassDefinition::MAKES : "$class.made".([] === ($this->makers[$class] ?? []) ? '' : '_'.(1 + \count($this->makers[$class])));
         $this->makers[$class][$key] = $this->all[$class][$key] = [$name, '' === $key ? [] : $types];
         $counted = $this->parser->announcements->counted($bracket + 1, $this->parser->partners[$bracket] ?? $bracket);
@@ -124,21 +135,44 @@ final class Makers
             if ($token->text !== $class || '~' === ($this->parser->tokens[$at - 1]->text ?? '') || '(' !== ($this->parser->tokens[$at + 1]->text ?? '') || ')' !== ($this->parser->tokens[$at + 2]->text ?? '') || !\in_array($this->parser->tokens[$at + 3]->text ?? '', ['{', ':'], true)) {
                 continue;
             }
-            for ($brace = $at + 3; isset($this->parser->tokens[$brace + 1]) && '{' !== $this->parser->tokens[$brace]->text; ++$brace) {
-                $behind = $this->parser->tokens[($this->parser->partners[$brace + 1] ?? $brace) + 1]->text ?? '';
-                if (TokenKind::Name === $this->parser->tokens[$brace]->kind && \in_array($this->parser->tokens[$brace + 1]->text, ['(', '{'], true) && (',' === $behind || '{' === $behind)) {
-                    $names[] = $this->parser->tokens[$brace]->text;
-                    $brace = $this->parser->partners[$brace + 1] ?? $brace;
-                }
+            $given = $this->plainlyGiven($at + 3);
+            if (null === $given) {
+                return null;
             }
-            for ($index = $brace; $index < ($this->parser->partners[$brace] ?? $brace); ++$index) {
-                $text = $this->parser->tokens[$index]->text;
-                if (\in_array($text, ['(', '<<', '>>', '::', '++', '--', '+=', '-=', 'if', 'for', 'while'], true)) {
-                    return null;
+            array_push($names, ...$given);
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param int $at where the rows begin of what makes an object, or what it gives to its fields before
+     *
+     * @return list<string>|null what gets a value there; null if more is done
+     */
+    private function plainlyGiven(int $at): ?array
+    {
+        $names = [];
+        for ($brace = $at; isset($this->parser->tokens[$brace + 1]) && '{' !== $this->parser->tokens[$brace]->text; ++$brace) {
+            $closing = $this->parser->partners[$brace + 1] ?? $brace;
+            $behind = $this->parser->tokens[$closing + 1]->text ?? '';
+            if (TokenKind::Name === $this->parser->tokens[$brace]->kind && \in_array($this->parser->tokens[$brace + 1]->text, ['(', '{'], true) && (',' === $behind || '{' === $behind)) {
+                foreach (\array_slice($this->parser->tokens, $brace + 2, max(0, $closing - $brace - 2)) as $token) {
+                    if (\in_array($token->text, ['++', '--'], true)) {
+                        return null;
+                    }
                 }
-                if (TokenKind::Name === $this->parser->tokens[$index]->kind && '=' === ($this->parser->tokens[$index + 1]->text ?? '')) {
-                    $names[] = $text;
-                }
+                $names[] = $this->parser->tokens[$brace]->text;
+                $brace = $closing;
+            }
+        }
+        for ($index = $brace; $index < ($this->parser->partners[$brace] ?? $brace); ++$index) {
+            $text = $this->parser->tokens[$index]->text;
+            if (\in_array($text, ['(', '<<', '>>', '::', '++', '--', '+=', '-=', 'if', 'for', 'while'], true)) {
+                return null;
+            }
+            if (TokenKind::Name === $this->parser->tokens[$index]->kind && '=' === ($this->parser->tokens[$index + 1]->text ?? '')) {
+                $names[] = $text;
             }
         }
 

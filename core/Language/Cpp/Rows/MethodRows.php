@@ -242,7 +242,11 @@ final class MethodRows
                 if (1 < \count($values) && !isset($this->parser->classes->parents[$kind])) {
                     $this->parser->fail('unsupported', $name, ['what' => "$name->text(…, …)"]);
                 }
-                $isMade = isset($this->parser->classes->parents[$kind]) && null !== $this->parser->classes->ownerOf($kind, ClassDefinition::MAKES) && !$this->isOfKind($values, $kind);
+                if ($this->parser->makers->isSeenMaking($kind)) {
+                    // Only this one is made, and no other before (C++17, 15.6.2).
+                    $this->parser->fail('unsupported', $name, ['what' => "$name->text(…)"]);
+                }
+                $isMade = isset($this->parser->classes->parents[$kind]) && (isset($this->parser->makers->makers[$kind]) || null !== $this->parser->classes->ownerOf($kind, ClassDefinition::MAKES)) && !$this->isOfKind($values, $kind);
                 $rows[] = new SetItem($this->parser->newId(), new Field($self, $name->text), $isMade ? $this->parser->madeValues->madeOf(new Token(TokenKind::Name, $kind, $name->offset), $arguments, true) : $values[0] ?? $this->nothingIn($kind, $name->text));
             }
         } while ($this->parser->accept(','));

@@ -98,6 +98,15 @@ final class NamedValues
         $name = $isUsing ? $this->parser->peek() : null;
         $this->parser->at += $isUsing ? 2 : 0;
         $type = $this->parser->typeTexts->type();
+        if (null !== $type && $this->parser->is('(') && $this->parser->is('*', 1)) {
+            // What points at functions of this type (NamesOfTypes).
+            while (null !== $this->parser->peek() && !$this->parser->is(';')) {
+                ++$this->parser->at;
+            }
+            $this->parser->semicolon();
+
+            return $this->parser->ended(new Import($this->parser->newId(), substr($this->parser->text, $start, $this->parser->endOffset() - $start), $this->parser->language()->value), $start);
+        }
         if (!$isUsing) {
             $name = $this->parser->peek();
             ++$this->parser->at;
@@ -190,9 +199,24 @@ final class NamedValues
         };
     }
 
+    /** Whether a name is asked for by `#ifdef` and the like, and nowhere else: then it stands for nothing. */
+    private function standsInConditionsOnly(string $name): bool
+    {
+        foreach ($this->parser->tokens as $token) {
+            if (TokenKind::Directive !== $token->kind && $token->text === $name) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function directive(Token $token): void
     {
         $text = trim($token->text);
+        if (1 === preg_match('/^#\s*pragma\s+once$/D', $text) || 1 === preg_match('/^#\s*define\s+([A-Za-z_]\w*)$/D', $text, $match) && $this->standsInConditionsOnly($match[1]) || $this->parser->cStyle->leavesOut && 1 === preg_match('/^#\s*(?:if|ifdef|ifndef|elif|else|endif)\b/', $text)) {
+            return;
+        }
         if (1 !== preg_match('/^#\s*include\s*(<[^>]*>|"[^"]*")\s*$/', $text, $match)) {
             if (1 === preg_match('/^#\s*include\s*[“”„«]/u', $text)) {
                 $this->parser->mistake('strange_sign', $token->offset, \strlen($text), ['sign' => '“'], [new Replacement($token->offset, \strlen($text), (string) preg_replace('/[“”„«»]/u', '"', $text))]);

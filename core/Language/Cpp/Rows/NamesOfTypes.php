@@ -68,9 +68,17 @@ final class NamesOfTypes
                 // Two types may end together.
                 array_push($parts, ...'>>' === $tokens[$end]->text ? [$tokens[$end]->readAs('>'), $tokens[$end]->readAs('>')] : [$tokens[$end]]);
             }
-            if (\in_array($tokens[$end]->text, ['{', '*', '('], true) || \count($parts) > self::PARTS) {
+            if ('{' === $tokens[$end]->text || \count($parts) > self::PARTS) {
                 return null;
             }
+        }
+        $function = isset($tokens[$end]) ? self::functionType($parts, $isUsing) : null;
+        if (null !== $function) {
+            return [...$function, $end];
+        }
+        $isFunction = [] !== array_filter($parts, static fn (Token $part): bool => 'function' === $part->text);
+        if ([] !== array_filter($parts, static fn (Token $part): bool => '*' === $part->text || '(' === $part->text && !$isFunction)) {
+            return null;
         }
         $name = $isUsing ? array_shift($parts) : array_pop($parts);
         if ($isUsing && '=' !== array_shift($parts)?->text) {
@@ -81,5 +89,28 @@ final class NamesOfTypes
         }
 
         return [$name->text, $parts, $end];
+    }
+
+    /**
+     * `typedef int (*Step)(int, int)`, `using Step = int (*)(int, int)`: what points at a function is a function that is kept, here as in C++.
+     *
+     * @param list<Token> $parts of the row, without its first word
+     *
+     * @return array{string, non-empty-list<Token>}|null the name, and `function<int(int, int)>`; null for another kind of type
+     */
+    private static function functionType(array $parts, bool $isUsing): ?array
+    {
+        $texts = array_map(static fn (Token $part): string => $part->text, $parts);
+        $star = array_search('*', $texts, true);
+        $open = \is_int($star) && '(' === ($texts[$star - 1] ?? '') ? $star - 1 : null;
+        $close = null === $open ? null : $open + ($isUsing ? 2 : 3);
+        if (null === $open || ')' !== ($texts[$close] ?? '') || '(' !== ($texts[$close + 1] ?? '') || ')' !== $texts[\count($texts) - 1] || $isUsing && '=' !== $texts[1]) {
+            return null;
+        }
+        $name = $parts[$isUsing ? 0 : $open + 2];
+        $gives = \array_slice($parts, $isUsing ? 2 : 0, $open - ($isUsing ? 2 : 0));
+        $made = static fn (TokenKind $kind, string $text): Token => new Token($kind, $text, $parts[0]->offset, 0);
+
+        return TokenKind::Name !== $name->kind || [] === $gives ? null : [$name->text, [$made(TokenKind::Name, 'function'), $made(TokenKind::Sign, '<'), ...$gives, ...\array_slice($parts, $close + 1), $made(TokenKind::Sign, '>')]];
     }
 }

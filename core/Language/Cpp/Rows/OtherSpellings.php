@@ -226,22 +226,29 @@ final class OtherSpellings extends Rewriting
         }
     }
 
-    /** `scanf("%d %d", &a, &b) == 2` asks whether all were read, as `cin >> a >> b` does (C11, 7.21.6.2). */
+    /** `scanf("%d %d", &a, &b);` reads as `cin >> a >> b` does, and `== 2` behind it asks whether all were read (C11, 7.21.6.2). */
     private function asked(int $at): void
     {
         $close = '(' === $this->text($at + 1) ? $this->closing($at + 1) : null;
         $parts = null === $close ? [] : $this->parts($at + 1, $close);
         $format = [] === $parts ? null : $this->tokens[$this->code[$parts[0][0]]];
-        if (null === $close || TokenKind::Text !== $format?->kind || 1 !== preg_match('/^"(?:\s*%(?:d|i|u|ld|lld|lu|f|lf))+\s*"$/D', $format->text) || substr_count($format->text, '%') !== \count($parts) - 1) {
+        if (null === $close || TokenKind::Text !== $format?->kind || 1 !== preg_match('/^"(?:\s*%(?:d|i|u|ld|lld|lu|f|lf|(?:[1-9]\d+)?s)|\s+%c)+\s*"$/D', $format->text)) {
             return;
         }
+        preg_match_all('/[a-z]+/', (string) preg_replace('/\\\\[nt]/', ' ', $format->text), $kinds);
         $count = \count($parts) - 1;
-        $isNot = [$this->text($close + 1), $this->text($close + 2)] === ['!=', (string) $count];
-        $isAll = $isNot || [$this->text($close + 1), $this->text($close + 2)] === ['==', (string) $count] || ['!=', 'EOF'] === [$this->text($close + 1), $this->text($close + 2)];
-        foreach (\array_slice($parts, 1) as [$from, $until]) {
-            $isAll = $isAll && '&' === $this->text($from) && $until > $from;
+        foreach (\array_slice($parts, 1) as $index => [$from, $until]) {
+            $isPlace = '&' === $this->text($from) && $until > $from;
+            if ('s' === ($kinds[0][$index] ?? '') ? '&' === $this->text($from) : !$isPlace) {
+                // A text of C is a place by itself.
+                return;
+            }
         }
-        if (!$isAll) {
+        $compares = $this->text($close + 1).' '.$this->text($close + 2);
+        $isAll = \in_array($compares, ["== $count", '!= EOF', ">= $count", 1 === $count ? '> 0' : ''], true);
+        $isNot = !$isAll && \in_array($compares, ["!= $count", "< $count", '== EOF'], true);
+        $isRow = ';' === $this->text($close + 1) && \in_array($this->text($at - 1), [';', '{', '}', ')', 'else', ''], true);
+        if ($count !== \count($kinds[0]) || !$isAll && !$isNot && !$isRow) {
             return;
         }
         $this->put[$at] = [...$isNot ? [$this->made($at, TokenKind::Sign, '!'), $this->made($at, TokenKind::Sign, '(')] : [], $this->made($at, TokenKind::Name, 'cin')];
@@ -250,10 +257,11 @@ final class OtherSpellings extends Rewriting
             $this->put[$gone] = [];
         }
         foreach (\array_slice($parts, 1) as [$from, $until]) {
-            $this->put[$from] = [$this->tokens[$this->code[$from]]->readAs('>>')];
+            $first = $this->tokens[$this->code[$from]];
+            $this->put[$from] = '&' === $first->text ? [$first->readAs('>>')] : [$this->made($from, TokenKind::Sign, '>>'), $first];
             $this->put[$until + 1] = [];
         }
-        foreach (range($close, $close + 2) as $gone) {
+        foreach (range($close, $isRow ? $close : $close + 2) as $gone) {
             $this->put[$gone] = [];
         }
         $this->put[$close] = $isNot ? [$this->made($close, TokenKind::Sign, ')')] : [];

@@ -277,12 +277,12 @@ final class LibraryFunctions
         if ('back_inserter' === $name && 1 === $count) {
             return $this->parser->transient(OperationKey::Behind, $values);
         }
-        if (\in_array($name, ['make_pair', 'make_tuple'], true) && 1 < $count) {
+        // What is tied together is compared like a tuple of the same (C++17, 23.5.3.8).
+        if (\in_array($name, ['make_pair', 'make_tuple', 'tie'], true) && 1 < $count) {
             return new Operation(OperationKey::Record, $values);
         }
         if ('move' === $name && 1 === $count && null !== $first) {
-            // Nobody looks at what something was moved from.
-            return $first;
+            return $this->parser->movedValues->moved($first, $token);
         }
         if (('max_element' === $name || 'min_element' === $name) && 1 === $count && $arguments[0]->all && null !== $first) {
             return $this->parser->transient('max_element' === $name ? OperationKey::GreatestPlace : OperationKey::LeastPlace, [$first]);

@@ -57,16 +57,14 @@ final class MadeValues
             $arguments = [new Argument(new ListLiteral(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)), $arguments[0]->offset, $arguments[\count($arguments) - 1]->end)];
         }
         $way = $this->parser->makerOf($class->text, $arguments);
-        if (null !== $way && !$copied) {
-            $this->parser->fail('unsupported', $class, ['what' => "new $class->text(…)"]);
-        }
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
         $fields = isset($this->parser->classes->methods[$class->text][ClassDefinition::MAKES]) ? [] : array_keys($this->parser->fieldsOf[$class->text] ?? []);
         foreach ($values as $index => $value) {
             $values[$index] = $this->inFieldsType($value, TypeNames::read($this->parser->fieldTypes[$fields[$index] ?? ''] ?? ''));
         }
         if (null !== $way) {
-            return new OwnValue($way, $values);
+            // What is made in several ways is made as a value, of which `new` has one like it.
+            return $copied ? new OwnValue($way, $values) : new MakeObject($class->text, [new OwnValue($way, $values)]);
         }
         [$least, $most] = $this->parser->symbols->functions[$class->text];
         if (isset($this->parser->classes->methods[$class->text][ClassDefinition::MAKES]) && (\count($values) < $least || \count($values) > $most)) {

@@ -81,9 +81,19 @@ final class PartsOfLists
             'copy' === $name && 1 === \count($others) && null !== $by => $this->copiedPart($part, $by),
             'reverse' === $name && [] === $others => self::putBack($part, new Operation(OperationKey::Backwards, [$part])),
             'fill' === $name && null !== $by && 1 === \count($others) => new Operation(OperationKey::FillUp, [$part->container, $by, $part->from, $part->to]),
+            'iota' === $name && null !== $by && 1 === \count($others) && self::isSaidTwice($by) => self::putBack($part, self::countedOn($part, $by)),
             'sort' === $name && 2 > \count($others) => $this->sortedPart($part, $by, $token),
             default => null,
         };
+    }
+
+    /** `iota(beds + 2, beds + 5, 1)`: as many numbers as there are places, one after another (C++17, 29.8.12). */
+    private static function countedOn(Slice $part, Expression $first): Operation
+    {
+        $nought = new NumberLiteral(0);
+        $many = $part->from == $nought ? $part->to : new Binary(Operator::Subtract, $part->to, $part->from);
+
+        return new Operation(OperationKey::Numbers, [$first, $first == $nought ? $many : new Binary(Operator::Add, $first, $many), new NumberLiteral(1)]);
     }
 
     private function sortedPart(Slice $part, ?Expression $by, Token $token): ?Expression

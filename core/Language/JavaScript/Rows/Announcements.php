@@ -195,6 +195,9 @@ final class Announcements
                         $this->parser->leftOut->openedAt[$name->text] = $at + 1;
                     }
                     $this->parser->classes->methods[$name->text][JavaScriptParser::METHODS[$member->text] ?? $member->text] = $this->parser->signatures->signature($at + 1);
+                    if ($isStatic) {
+                        $this->parser->sharedMethods["$name->text.$member->text"] = true;
+                    }
                     if ($isStatic && null !== $this->parser->rest) {
                         $this->parser->symbols->rests["$name->text.$member->text"] = $this->parser->rest;
                     }

@@ -78,14 +78,19 @@ final class FailureRows
         $this->parser->accept('{');
         do {
             $part = $this->parser->peek();
-            if (null === $part || !\in_array($part->text, ['name', 'message'], true)) {
+            $isField = null !== $part && isset($this->parser->classes->setFields[$part->text]);
+            if (null === $part || !$isField && !\in_array($part->text, ['name', 'message'], true)) {
                 $this->parser->fail('unsupported', $opened, ['what' => 'catch ({ … })']);
             }
             ++$this->parser->at;
             $name = $this->parser->accept(':') ? $this->parser->newName() : $part;
             $this->parser->declared[$this->parser->scope][$name->text] = true;
             $this->parser->write($name->text, $name->offset);
-            $this->parser->takenApart[] = new SetVariable($this->parser->newId(), $name->text, 'name' === $part->text ? new Operation(OperationKey::FailureName, [new VariableRead($all)]) : new VariableRead($all));
+            $this->parser->takenApart[] = new SetVariable($this->parser->newId(), $name->text, match ($part->text) {
+                'name' => new Operation(OperationKey::FailureName, [new VariableRead($all)]),
+                'message' => new VariableRead($all),
+                default => new Operation(OperationKey::FailureField, [new VariableRead($all), new TextLiteral($part->text)]),
+            });
         } while ($this->parser->accept(','));
         if (!$this->parser->accept('}')) {
             $this->parser->fail('unsupported', $opened, ['what' => 'catch ({ … })']);

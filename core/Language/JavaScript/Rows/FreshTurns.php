@@ -72,13 +72,37 @@ final class FreshTurns
             }
             $token = $this->parser->tokens[$at];
             if (isset($open[$token->offset]) && !\in_array($token->text, ['for', 'while', 'do'], true)) {
-                return null;
+                $given = $this->givenForEach($at);
+                if (null === $given) {
+                    return null;
+                }
+                $names += $given;
             }
             unset($open[$token->offset]);
             $names += $from <= $token->offset && $token->offset < $until ? [] : $this->declaredAt($at);
         }
 
         return $names;
+    }
+
+    /** @return array<string, true>|null what the function of `beds.forEach((bed, place) => …)` is given, a row that begins here; null for another row */
+    private function givenForEach(int $at): ?array
+    {
+        for (; isset($this->parser->tokens[$at]) && ';' !== $this->parser->tokens[$at]->text && '{' !== $this->parser->tokens[$at]->text; ++$at) {
+            if ('forEach' !== $this->parser->tokens[$at]->text || '(' !== ($this->parser->tokens[$at + 1]->text ?? '')) {
+                continue;
+            }
+            $head = 'function' === ($this->parser->tokens[$at + 2]->text ?? '') ? $at + 3 : $at + 2;
+            $end = '(' === ($this->parser->tokens[$head]->text ?? '') ? $this->parser->partners[$head] ?? $head : $head;
+            $names = [];
+            for (; $head <= $end && isset($this->parser->tokens[$head]); ++$head) {
+                $names += TokenKind::Name === $this->parser->tokens[$head]->kind ? [$this->parser->tokens[$head]->text => true] : [];
+            }
+
+            return $names;
+        }
+
+        return null;
     }
 
     /** @return array<string, true> names that are declared at a token; those of parts, `[key, { size }]`, too */

@@ -329,7 +329,7 @@ final class LibraryMethods
         if ($value instanceof Lambda) {
             return 1 === \count($value->parameters) ? $value : null;
         }
-        $name = $value instanceof VariableRead ? $value->name : ($value instanceof FunctionReference && 1 === $this->parser->symbols->functions[$value->function][1] ? $value->function : null);
+        $name = $value instanceof VariableRead ? $value->name : ($value instanceof FunctionReference && 1 === $this->most($value->function) ? $value->function : null);
         $item = new VariableRead('item');
 
         return match (true) {
@@ -338,9 +338,17 @@ final class LibraryMethods
             'Number' === $name => new Lambda(['item'], new Operation(OperationKey::ToNumber, [$item])),
             'String' === $name => new Lambda(['item'], new Operation(OperationKey::ToText, [$item])),
             'Boolean' === $name => new Lambda(['item'], new Operation(OperationKey::ToTruth, [$item])),
-            isset($this->parser->symbols->functions[$name]) => new Lambda(['item'], new OwnValue($name, [$item])),
+            null !== $this->most($name) => new Lambda(['item'], new OwnValue($name, [$item])),
             default => null,
         };
+    }
+
+    /** How many values a function takes, or a method of a class that has no object; null for what is neither. */
+    private function most(string $name): ?int
+    {
+        [$class, $method] = explode('.', $name, 2) + [1 => ''];
+
+        return $this->parser->symbols->functions[$name][1] ?? (isset($this->parser->sharedMethods[$name]) ? $this->parser->classes->methods[$class][$method][1] ?? null : null);
     }
 
     /** A function of several values, as it stands or by its name. */
@@ -350,7 +358,7 @@ final class LibraryMethods
             return $parameters === \count($value->parameters) ? $value : null;
         }
         $name = $value instanceof FunctionReference ? $value->function : ($value instanceof VariableRead ? $value->name : '');
-        if (!isset($this->parser->symbols->functions[$name]) || $this->parser->symbols->functions[$name][1] !== $parameters) {
+        if ($this->most($name) !== $parameters) {
             return null;
         }
         $names = \array_slice(['one', 'other', 'third'], 0, $parameters);
@@ -381,9 +389,7 @@ final class LibraryMethods
         if (null === $with && ($compare instanceof Field || $compare instanceof Item)) {
             $names = [$this->parser->nameFor('one'), $this->parser->nameFor('other')];
             $given = array_map(static fn (string $name): Expression => new VariableRead($name), $names);
-            $owner = $compare instanceof Item && $compare->container instanceof VariableRead && $compare->index instanceof TextLiteral ? $this->parser->classes->ownerOf($compare->container->name, $compare->index->value) : null;
-            $call = null === $owner || !$compare instanceof Item || !$compare->index instanceof TextLiteral ? new MethodCall($compare, MethodCall::CALL, $given) : new OwnValue($owner.'.'.$compare->index->value, $given);
-            $with = new Lambda($names, $call);
+            $with = new Lambda($names, new MethodCall($compare, MethodCall::CALL, $given));
         }
         if (!$compare instanceof Lambda || !$value instanceof Binary || Operator::Subtract !== $value->operator) {
             return null === $with ? $this->parser->fail('unsupported', $token, ['what' => '.sort(…)']) : new Operation($isCopy ? OperationKey::SortedWith : OperationKey::SortWith, [$list, $with]);

@@ -184,6 +184,10 @@ final class PrefixValues
         if (null !== $name && isset($this->parser->classes->parents[$name->text]) && !$this->parser->is('.', 1) && !$this->parser->is('(', 1) && !$this->parser->isVariable($name->text)) {
             $builtIn = 'function';
         }
+        if (null === $builtIn && 'prompt' === $name?->text && !$this->parser->isVariable('prompt') && 1 !== preg_match('/\bimport\b[^;]*\bprompt\b/', $this->parser->text) && !$this->parser->is('(', 1)) {
+            // Node.js has none; a browser would.
+            $builtIn = 'undefined';
+        }
         if (null !== $builtIn) {
             ++$this->parser->at;
 

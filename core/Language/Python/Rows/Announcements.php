@@ -61,7 +61,9 @@ final class Announcements
                     $this->parser->classes->asked[$name->text] = true;
                 } elseif ('staticmethod' === $above || 'classmethod' === $above) {
                     $isOfClass = 'classmethod' === $above;
-                    if ($isOfClass) {
+                    if (!$isOfClass) {
+                        $this->parser->sharedMethods["$class.$name->text"] = true;
+                    } else {
                         $ofClass[] = [$class, $name->text];
                     }
                     if (null !== $this->parser->rest) {

@@ -248,7 +248,8 @@ final class AttemptRows
             return new RaiseObject($this->parser->newId(), $made instanceof VariableRead || $made instanceof FunctionReference ? new MakeObject($name->text) : $made);
         }
         $kind = $this->failureKind();
-        if (\is_string($kind) || FailureKind::Interrupt === $kind) {
+        $isHeldUp = FailureKind::Interrupt === $kind && (1 === preg_match('/\bexcept\s*(?::|\(?[^:\n]*\b(?:Exception|BaseException)\b)/', $this->parser->text) || 1 !== preg_match('/\bexcept\s+\(?[^:\n]*KeyboardInterrupt\b/', $this->parser->text));
+        if (\is_string($kind) || $isHeldUp) {
             // What stops a program is not among what `Exception` catches.
             $this->parser->fail('unsupported', $name, ['what' => "raise $name->text"]);
         }

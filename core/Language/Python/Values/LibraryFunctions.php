@@ -292,6 +292,9 @@ final class LibraryFunctions
         if ('itertools.zip_longest' === $name && ['fillvalue'] === array_keys($named) && 2 === $plain) {
             return new Operation(OperationKey::ZippedLongest, [...$values, $named['fillvalue']]);
         }
+        if ('math.isclose' === $name && 2 === $plain && [] === array_diff(array_keys($named), ['rel_tol', 'abs_tol'])) {
+            return new Operation(OperationKey::IsCloseWithin, [...$values, $named['rel_tol'] ?? new NumberLiteral(1e-9), $named['abs_tol'] ?? new NumberLiteral(0.0)]);
+        }
         if ('itertools.accumulate' === $name && ['initial'] === array_keys($named)) {
             return new Operation(OperationKey::TotalsFrom, [$first, $values[1] ?? new Lambda(['one', 'other'], new Binary(Operator::Add, new VariableRead('one'), new VariableRead('other'))), $named['initial']]);
         }

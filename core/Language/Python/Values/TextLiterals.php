@@ -160,12 +160,12 @@ final class TextLiterals
             }
         }
         $next = 0;
-        foreach (preg_split('/(\{\{|\}\}|\{[^{}]*\})/', $template, -1, \PREG_SPLIT_DELIM_CAPTURE | \PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
+        foreach (preg_split('/(\{\{|\}\}|\{(?:[^{}]|\{\w*\})*\})/', $template, -1, \PREG_SPLIT_DELIM_CAPTURE | \PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
             if ('{{' === $piece || '}}' === $piece) {
                 $parts[] = new TextLiteral($piece[0]);
                 continue;
             }
-            if (1 !== preg_match('/^\{(\w*)((?:\.[A-Za-z_]\w*|\[\w+\])*)(![rs])?(?::([^{}]*))?\}$/D', $piece, $field)) {
+            if (1 !== preg_match('/^\{(\w*)((?:\.[A-Za-z_]\w*|\[\w+\])*)(![rs])?(?::((?:[^{}]|\{\w*\})*))?\}$/D', $piece, $field)) {
                 // A brace alone, or forms that are given themselves.
                 $parts[] = 1 === preg_match('/[{}]/', $piece) ? $this->parser->fail('unsupported', $token, ['what' => '.format()']) : new TextLiteral($piece);
                 continue;
@@ -186,7 +186,18 @@ final class TextLiterals
                 $value = '' === $at ? $this->fieldOf($value, $way[1] ?? '') : new Item($value, ctype_digit($at) ? new NumberLiteral((int) $at) : new TextLiteral($at));
             }
             $value = '!r' === ($field[3] ?? '') ? $this->parser->asSaid(new Operation(OperationKey::Written, [$value])) : $value;
-            $parts[] = '' === ($field[4] ?? '') ? $value : new Operation(OperationKey::Formatted, [$value, new TextLiteral($field[4])]);
+            $form = [];
+            foreach (preg_split('/(\{\w*\})/', $field[4] ?? '', -1, \PREG_SPLIT_DELIM_CAPTURE | \PREG_SPLIT_NO_EMPTY) ?: [] as $of) {
+                // A form may have parts that are given as well: `{:>{width}}`.
+                $inner = '{' !== $of[0] ? null : ('{}' === $of ? (string) $next++ : substr($of, 1, -1));
+                $given_ = null === $inner ? new TextLiteral($of) : (ctype_digit($inner) ? $given[(int) $inner] ?? null : $named[$inner] ?? null);
+                if (null === $given_ || null !== $inner && !$given_ instanceof VariableRead && !$given_ instanceof NumberLiteral && isset($used[$inner])) {
+                    $this->parser->fail('unsupported', $token, ['what' => '.format()']);
+                }
+                $used += null === $inner ? [] : [$inner => true];
+                $form[] = $given_;
+            }
+            $parts[] = [] === $form ? $value : new Operation(OperationKey::Formatted, [$value, self::together($form)]);
         }
         // What is not put anywhere would be reckoned for nothing; nobody can say it in another language.
         if (\count($used) < \count($given) + \count($named)) {

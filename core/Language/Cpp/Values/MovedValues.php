@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Values;
+
+use Scrivlet\Core\Language\Cpp\CppExpressions;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Given;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+
+/**
+ * `move(beds)`: what is moved elsewhere is left as if there were nothing: pointers point nowhere, texts and containers are
+ * empty (C++17, 23.11.1.2.1; for texts and containers as g++ has it). Where nobody looks at it again, it is the value itself.
+ */
+final class MovedValues
+{
+    /** What takes a value over for itself, whatever it is. */
+    private const TAKING = ['push_back', 'push_front', 'push', 'emplace_back', 'emplace_front', 'emplace', 'insert', 'make_pair', 'make_tuple'];
+
+    public function __construct(private readonly CppExpressions $parser)
+    {
+    }
+
+    /** @param Token $word `move`, behind which the place was read */
+    public function moved(Expression $place, Token $word): Expression
+    {
+        $type = TypeNames::read($this->parser->typeOf($place));
+        if ($place instanceof VariableRead && 1 === preg_match('/\b'.Names::asPattern($place->name).'\s*=\s*(?:std\s*::\s*)?make_(?:unique|shared)\b/', $this->parser->text)) {
+            $type = StaticType::object((string) $type->class);
+        }
+        $empty = self::emptyOf($type);
+        $at = $this->parser->indexOf($word);
+        $at = null !== $at && 'std' === $word->text ? $at + 2 : $at;
+        if (null === $empty || null === $at || !Given::isPlace($place) || $place instanceof VariableRead && !$this->isSeenAgain($place->name, $at)) {
+            return $place;
+        }
+        if (!$this->isTakenOver($at, $type)) {
+            $this->parser->fail('unsupported', $word, ['what' => 'move(…)']);
+        }
+
+        return new Operation(OperationKey::Moved, [$place, $empty]);
+    }
+
+    private static function emptyOf(StaticType $type): ?Expression
+    {
+        return match (true) {
+            TypeKind::Object === $type->kind => new NothingLiteral(),
+            TypeKind::Text === $type->kind => new TextLiteral(''),
+            $type->isList() && [] === $type->parts => new ListLiteral([]),
+            $type->isMap() => new MapLiteral([]),
+            default => null,
+        };
+    }
+
+    /** Whether a variable is looked at behind this place in its function, or around it in a loop, before it gets another value. */
+    private function isSeenAgain(string $name, int $at): bool
+    {
+        [$loop, $end] = $this->around($at);
+        $closing = $this->parser->partners[$at + 1] ?? $at + 1;
+        for ($index = $closing; $index < $end; ++$index) {
+            if ($this->isVariable($name, $index)) {
+                return !$this->isGivenAnew($index);
+            }
+        }
+        for ($index = $loop; $index < $at; ++$index) {
+            if ($this->isVariable($name, $index)) {
+                // What each turn declares anew is none of the turn before.
+                return !$this->isGivenAnew($index) && !$this->isDeclared($index);
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array{int, int} where the outermost loop of the function begins in which this place lies, or the place itself; and where the function ends */
+    private function around(int $at): array
+    {
+        [$loop, $end] = [$at, \count($this->parser->tokens)];
+        foreach ($this->parser->tokens as $brace => $token) {
+            if ($brace >= $at) {
+                break;
+            }
+            $closing = '{' === $token->text ? $this->parser->partners[$brace] ?? null : null;
+            if (null === $closing || $closing < $at) {
+                continue;
+            }
+            $head = $this->headOf($brace);
+            if ([] !== array_intersect($head, ['class', 'struct', 'namespace'])) {
+                [$loop, $end] = [$at, $closing];
+                continue;
+            }
+            $end = \count($this->parser->tokens) === $end || $closing < $end && $loop === $at && [] === array_intersect($head, ['for', 'while', 'do', 'if', 'else', 'try', 'switch']) ? $closing : $end;
+            $loop = $loop === $at && [] !== array_intersect($head, ['for', 'while', 'do']) ? $brace : $loop;
+            $inFunction = true;
+        }
+
+        return [$loop, isset($inFunction) ? $end : $this->endOfMaker($at)];
+    }
+
+    /** Where what makes an object ends, behind what it gives to fields: `Bed(string plant) : plant(move(plant)) { … }`. */
+    private function endOfMaker(int $at): int
+    {
+        for ($index = $at; isset($this->parser->tokens[$index]) && ';' !== $this->parser->tokens[$index]->text; ++$index) {
+            $isOpened = \in_array($this->parser->tokens[$index]->text, ['(', '{'], true);
+            if ('{' === $this->parser->tokens[$index]->text && \in_array($this->parser->tokens[$index - 1]->text, [')', '}'], true)) {
+                return $this->parser->partners[$index] ?? $index;
+            }
+            $index = $isOpened ? $this->parser->partners[$index] ?? $index : $index;
+        }
+
+        return $index;
+    }
+
+    /** @return list<string> the signs before a brace, back to where its row begins */
+    private function headOf(int $brace): array
+    {
+        $head = [];
+        for ($at = $brace - 1; $at >= 0 && !\in_array($this->parser->tokens[$at]->text, ['{', '}', ';'], true); --$at) {
+            $head[] = $this->parser->tokens[$at]->text;
+        }
+        // The parts of `for (…; …; …)` are divided by semicolons.
+        $open = ')' === ($this->parser->tokens[$brace - 1]->text ?? '') ? $this->parser->partners[$brace - 1] ?? null : null;
+
+        return null === $open ? $head : [...$head, $this->parser->tokens[$open - 1]->text ?? ''];
+    }
+
+    private function isVariable(string $name, int $at): bool
+    {
+        return $name === $this->parser->tokens[$at]->text && !\in_array($this->parser->tokens[$at - 1]->text ?? '', ['.', '->', '::'], true);
+    }
+
+    private function isGivenAnew(int $at): bool
+    {
+        $next = $this->parser->tokens[$at + 1]->text ?? '';
+
+        return '=' === $next && \in_array($this->parser->tokens[$at - 1]->text ?? '', [';', '{', '}', ')'], true) || '.' === $next && 'clear' === ($this->parser->tokens[$at + 2]->text ?? '');
+    }
+
+    private function isDeclared(int $at): bool
+    {
+        return !\in_array($this->parser->tokens[$at - 1]->text ?? '', ['(', ',', ';', '{', '}', '=', '!', '*', 'return', '<<', '>>', '&&', '||'], true);
+    }
+
+    /** Whether the text shows that what is moved becomes something else's own: it is given to a place, back, or to a container. */
+    private function isTakenOver(int $at, StaticType $type): bool
+    {
+        $before = 'std' === ($this->parser->tokens[$at - 2]->text ?? '') ? $at - 3 : $at - 1;
+        $sign = $this->parser->tokens[$before]->text ?? '';
+        $called = $this->parser->tokens[$before - 1]->text ?? '';
+        if (\in_array($sign, ['=', 'return'], true)) {
+            return true;
+        }
+        if (TypeKind::Object === $type->kind) {
+            return 1 !== preg_match('/\b(?:unique|shared)_ptr\s*<[^;(){}]*>\s*(?:const\s*)?&/', $this->parser->text);
+        }
+
+        return '(' === $sign && \in_array($called, self::TAKING, true) || '(' === $sign && 1 === preg_match('/^(?:\w|>)+$/D', $this->parser->tokens[$before - 2]->text ?? '') && !\in_array($this->parser->tokens[$before - 2]->text, ['return', 'else', 'throw', 'new'], true);
+    }
+}
