@@ -13,6 +13,7 @@ use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\EachLoop;
@@ -193,11 +194,25 @@ final class Copying
             return $this->copyOf($value, TypeNames::read($scope->class()));
         }
         $isKept = $value instanceof VariableRead || $value instanceof Item || $value instanceof Field || $value instanceof Operation && \in_array($value->key, [OperationKey::ValueOrPut, OperationKey::ValueOr, OperationKey::First, OperationKey::Last], true);
+        if ($value instanceof Choice && $this->isContainer($value, $scope)) {
+            // Whichever it is is copied where it is no new one.
+            return new Choice($value->condition, $this->copied($value->then, $scope), $this->copied($value->otherwise, $scope));
+        }
+        if (self::isOfItems($value) && $this->isDeep($type = $this->types->expression($scope, $value), 0)) {
+            return $this->copyOf($value, $type);
+        }
         if (!$isKept && !$this->givesPlace($value) || !$this->isContainer($value, $scope)) {
             return $value;
         }
 
         return $this->copyOf($value, $this->types->expression($scope, $value));
+    }
+
+    /** Whether a list is made of the items of another one, each of which is copied (C++17, 26.2.3). */
+    private static function isOfItems(Expression $value): bool
+    {
+        return $value instanceof Slice || $value instanceof Operation && \in_array($value->key, [OperationKey::AsList, OperationKey::Backwards], true)
+            || $value instanceof Collected && $value->value instanceof VariableRead && $value->value->name === $value->variable;
     }
 
     /** Whether a function gives what is kept elsewhere by another name for it (C++17, 8.2.2). */
@@ -305,7 +320,7 @@ final class Copying
             return $first instanceof VariableRead ? new SetVariable($row->id, $first->name, $value, $row->off) : new SetItem($row->id, $first, $value, null, $row->off);
         }
         $last = \count($operation->arguments) - 1;
-        $isFilled = \in_array($operation->key, [OperationKey::PutRange, OperationKey::Refill], true) && $this->isPlace($operation->arguments[$last]) && $this->isDeep($this->types->expression($scope, $operation->arguments[$last]), 0);
+        $isFilled = OperationKey::Extend === $operation->key && 0 < $last && $this->isDeep($this->types->expression($scope, $operation->arguments[$last]), 0) || \in_array($operation->key, [OperationKey::PutRange, OperationKey::Refill], true) && ($this->isPlace($operation->arguments[$last]) || self::isOfItems($operation->arguments[$last])) && $this->isDeep($this->types->expression($scope, $operation->arguments[$last]), 0);
         if ($isFilled || \in_array($operation->key, [OperationKey::Append, OperationKey::Prepend, OperationKey::Insert, OperationKey::ValueOrPut], true)) {
             return new Perform($row->id, new Operation($operation->key, array_map(fn (Expression $argument, int $index): Expression => $index === $last ? $this->copied($argument, $scope) : $argument, $operation->arguments, array_keys($operation->arguments))), $row->off);
         }

@@ -44,6 +44,7 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
@@ -313,6 +314,10 @@ abstract class CppExpressions extends BraceExpressions
         $key = $this->keyAt($receiver);
         if (null !== $key && $receiver instanceof Operation) {
             return new Item($receiver->arguments[0], $key);
+        }
+        if ($receiver instanceof Operation && \in_array($receiver->key, [OperationKey::First, OperationKey::Last], true)) {
+            // `beds.begin()->second(3)`: only pairs keep something of that name.
+            return new Item($receiver, new NumberLiteral(1));
         }
         $token = $this->peek();
 
@@ -966,6 +971,10 @@ abstract class CppExpressions extends BraceExpressions
             $value instanceof Slice => $this->typeOf($value->container),
             $value instanceof OwnValue => $this->givenTypes->of($value->function),
             $value instanceof MethodCall => $this->givenTypes->of($value->method),
+            $value instanceof MakeObject && !$value->copied => "$value->class *",
+            $value instanceof Choice => $this->typeOf($value->then),
+            $value instanceof Operation && OperationKey::Entries === $value->key => (string) preg_replace('/^(?:const )?(?:std::)?(?:unordered_)?map ?<(.*)>(?: ?&)?$/D', 'vector<pair<$1>>', $this->typeOf($value->arguments[0])),
+            $value instanceof Operation && \in_array($value->key, [OperationKey::First, OperationKey::Last], true) => $this->typeOfItem($this->typeOf($value->arguments[0])),
             default => '',
         };
     }

@@ -352,6 +352,54 @@ final class CppValues extends Values
         uasort($map->entries, $map->descending ? static fn (array $a, array $b): int => $b[0] <=> $a[0] : static fn (array $a, array $b): int => $a[0] <=> $b[0]);
     }
 
+    public function sort(mixed $list): void
+    {
+        $of = self::list_($list);
+        if (!($of->items[0] ?? null) instanceof MapValue) {
+            parent::sort($list);
+
+            return;
+        }
+        $of->items = StandardSort::sorted($of->items, $this->less(...));
+        $this->told($of);
+    }
+
+    public function sortBefore(mixed $list, mixed $isBefore, mixed $keeps = null): void
+    {
+        if (true === $keeps || !$isBefore instanceof \Closure) {
+            parent::sortBefore($list, $isBefore);
+
+            return;
+        }
+        $of = self::list_($list);
+        $of->items = StandardSort::sorted($of->items, fn (mixed $one, mixed $other): bool => $this->truth($isBefore($one, $other)));
+        $this->told($of);
+    }
+
+    public function sortBy(mixed $list, mixed $key, mixed $keeps = null): void
+    {
+        false === $keeps ? $this->sortedByKeys($list, $key, $this->less(...)) : parent::sortBy($list, $key);
+    }
+
+    public function sortDownBy(mixed $list, mixed $key, mixed $keeps = null): void
+    {
+        false === $keeps ? $this->sortedByKeys($list, $key, fn (mixed $one, mixed $other): bool => $this->less($other, $one)) : parent::sortDownBy($list, $key);
+    }
+
+    /** @param \Closure(mixed, mixed): bool $isBefore */
+    private function sortedByKeys(mixed $list, mixed $key, \Closure $isBefore): void
+    {
+        if (!$key instanceof \Closure) {
+            throw new RunError('no_function');
+        }
+        $of = self::list_($list);
+        $items = $of->items;
+        $keys = array_map(static fn (mixed $item): mixed => $key($item), $items);
+        $places = StandardSort::sorted(array_keys($items), static fn (mixed $one, mixed $other): bool => \is_int($one) && \is_int($other) && $isBefore($keys[$one], $keys[$other]));
+        $of->items = array_map(static fn (mixed $place): mixed => \is_int($place) ? $items[$place] : null, $places);
+        $this->told($of);
+    }
+
     protected function part(mixed $item): string
     {
         return $this->text($item);

@@ -43,8 +43,12 @@ trait SortOperations
         return $list;
     }
 
-    /** Sorts a list by a function that tells whether one item belongs before another. */
-    public function sortBefore(mixed $list, mixed $isBefore): void
+    /**
+     * Sorts a list by a function that tells whether one item belongs before another.
+     *
+     * @param mixed $keeps whether what is alike keeps its order, where a language has both
+     */
+    public function sortBefore(mixed $list, mixed $isBefore, mixed $keeps = null): void
     {
         $list = self::list_($list);
         if (!$isBefore instanceof \Closure) {
@@ -89,14 +93,14 @@ trait SortOperations
         return new ListValue($items);
     }
 
-    public function sortBy(mixed $list, mixed $key): void
+    public function sortBy(mixed $list, mixed $key, mixed $keeps = null): void
     {
         $list = self::list_($list);
         $list->items = $this->orderedBy($list->items, $key, 1);
         $this->told($list);
     }
 
-    public function sortDownBy(mixed $list, mixed $key): void
+    public function sortDownBy(mixed $list, mixed $key, mixed $keeps = null): void
     {
         $list = self::list_($list);
         $list->items = $this->orderedBy($list->items, $key, -1);

@@ -168,7 +168,7 @@ final class DeclarationRows
         $type = $value instanceof OwnValue || $value instanceof MethodCall || $value instanceof VariableRead ? $this->parser->typeOf($value) : '';
         $known = TypeNames::read($type);
         if ($value instanceof VariableRead) {
-            return [] === $known->parts ? 'auto' : $type;
+            return [] === $known->parts ? 'auto' : TypeNames::bare($type);
         }
 
         return $known->isTextual() || $known->isList() || $known->isMap() || $known->isSet() ? $type : 'auto';

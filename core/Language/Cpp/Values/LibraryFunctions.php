@@ -30,6 +30,7 @@ use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
@@ -106,8 +107,11 @@ final class LibraryFunctions
         if (str_starts_with($name, '__builtin_')) {
             $this->parser->fail('unsupported', $token, ['what' => $name]);
         }
-        // What counts alike stays in its order here by any name.
-        $name = 'stable_sort' === $name ? 'sort' : $name;
+        $keeps = 'stable_sort' === $name;
+        if ($keeps && 1 === $count && null !== $first && null !== $this->parser->classes->ownerOf(TypeNames::ofItem($this->parser->typeOf($first)), '@less')) {
+            return new Operation(OperationKey::SortBefore, [$first, new Lambda(['one', 'other'], new Binary(Operator::Less, new VariableRead('one'), new VariableRead('other'))), new TruthLiteral(true)]);
+        }
+        $name = $keeps ? 'sort' : $name;
         if ('copy' === $name && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Operation && OperationKey::Behind === $second->key) {
             return $this->putBehind($second->arguments[0], $first);
         }
@@ -199,7 +203,7 @@ final class LibraryFunctions
             return new Operation(OperationKey::Occurrences, [$first, $second]);
         }
         if ('sort' === $name && 2 === $count && $arguments[0]->all && null !== $first && ($second instanceof FunctionReference || $second instanceof VariableRead)) {
-            return new Operation(OperationKey::SortBefore, [$first, $second]);
+            return new Operation(OperationKey::SortBefore, [$first, $second, ...$keeps ? [new TruthLiteral(true)] : []]);
         }
         if ('transform' === $name && 3 === $count && $arguments[0]->all && isset($values[2])) {
             $values[2] = $values[2] instanceof FunctionReference || $values[2] instanceof VariableRead ? Lambdas::asLambda($values[2]) : $values[2];
@@ -207,7 +211,11 @@ final class LibraryFunctions
             return $this->parser->transient(OperationKey::Transformed, $values);
         }
         if ('sort' === $name && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
-            return $this->sortedBy($first, $second, $token);
+            $sorted = $this->sortedBy($first, $second, $token);
+            $isBefore = OperationKey::SortBefore === $sorted->key;
+
+            // What is alike keeps its order in one of them only (C++17, 28.7.1).
+            return 2 === \count($sorted->arguments) && $isBefore === $keeps ? new Operation($sorted->key, [...$sorted->arguments, new TruthLiteral($keeps)]) : $sorted;
         }
         if ('swap' === $name && 2 === $count) {
             if ($values !== array_filter($values, Given::isPlace(...))) {

@@ -184,7 +184,8 @@ final class MadeValues
         if (null !== $part) {
             return $part;
         }
-        if (1 === \count($arguments) && (self::isMadeList($first) || TypeNames::read($this->parser->typeOf($first))->isList())) {
+        $isListOrNothing = $this->parser->isOfType($first, 'optional') && TypeNames::read((string) preg_replace('/^[^<]*<(.*)>[^>]*$/D', '$1', $this->parser->typeOf($first)))->isList();
+        if (1 === \count($arguments) && (self::isMadeList($first) || $isListOrNothing || TypeNames::read($this->parser->typeOf($first))->isList())) {
             // Another list, which is copied.
             return $first;
         }
@@ -235,6 +236,11 @@ final class MadeValues
 
             // So many letters of an array of them, or a text from there on.
             return $isArray ? new Slice($first, new NothingLiteral(), $second) : new Operation(OperationKey::TextFrom, [$first, $second]);
+        }
+
+        if ($second instanceof NumberLiteral || $second instanceof Binary && \in_array($second->operator, [Operator::Add, Operator::Subtract], true) || $second instanceof VariableRead && TypeNames::read($this->parser->typeOf($second))->isWhole()) {
+            // A number becomes the letter that it stands for.
+            $second = new Operation(OperationKey::Letter, [$second]);
         }
 
         return $first instanceof NumberLiteral && 1 === $first->value ? new Operation(OperationKey::ToText, [$second]) : new Operation(OperationKey::Repeated, [$second, $first]);

@@ -215,7 +215,7 @@ final class PointedValues
             if (isset($this->parser->partners[$at]) && $this->parser->partners[$at] < $at) {
                 $at = $this->parser->partners[$at];
             } elseif ('(' === $text) {
-                return \in_array($this->parser->tokens[$at - 1]->text, self::TAKING, true);
+                return \in_array($this->parser->tokens[$at - 1]->text, self::TAKING, true) || '>' === ($this->parser->tokens[$at - 2]->text ?? '');
             } elseif (\in_array($text, [';', '{', '}'], true)) {
                 return false;
             }
