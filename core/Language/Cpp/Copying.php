@@ -198,7 +198,7 @@ final class Copying
             // Whichever it is is copied where it is no new one.
             return new Choice($value->condition, $this->copied($value->then, $scope), $this->copied($value->otherwise, $scope));
         }
-        if (self::isOfItems($value) && $this->isDeep($type = $this->types->expression($scope, $value), 0)) {
+        if (self::isOfItems($value) && !$this->isOfNewPairs($value, $scope) && $this->isDeep($type = $this->types->expression($scope, $value), 0)) {
             return $this->copyOf($value, $type);
         }
         if (!$isKept && !$this->givesPlace($value) || !$this->isContainer($value, $scope)) {
@@ -206,6 +206,18 @@ final class Copying
         }
 
         return $this->copyOf($value, $this->types->expression($scope, $value));
+    }
+
+    /** Whether it is made of the entries of a map, which become pairs of their own, with nothing in them that would be shared. */
+    private function isOfNewPairs(Expression $value, FunctionDefinition|Script $scope): bool
+    {
+        $of = $value instanceof Operation ? $value->arguments[0] ?? null : null;
+        if (!$of instanceof Operation || OperationKey::Entries !== $of->key) {
+            return false;
+        }
+        $item = $this->types->expression($scope, $of->arguments[0])->item();
+
+        return !$item->isList() && !$item->isMap() && TypeKind::Copied !== $item->kind;
     }
 
     /** Whether a list is made of the items of another one, each of which is copied (C++17, 26.2.3). */

@@ -162,6 +162,8 @@ final class CppPrinter extends BracePrinter
     /** What makes the parent's part of the maker that is being printed; it stands in its head, and not among its rows. */
     private ?string $partMade = null;
     private ?bool $hasPlainPointers = null;
+    /** @var array<int, array<string, StaticType>> what small functions are handed, by their objects */
+    private array $handed = [];
     private bool $isOutside = false;
 
     private function isWithinScript(FunctionDefinition $function): bool
@@ -402,7 +404,7 @@ final class CppPrinter extends BracePrinter
             $expression instanceof Slice => $this->slice($expression),
             $expression instanceof Choice => $this->bracket($this->asked($expression->condition, self::CHOICE + 1).' ? '.$this->lifted($expression->then, self::CHOICE).' : '.$this->lifted($expression->otherwise, self::CHOICE), self::CHOICE, $around),
             $expression instanceof Collected => $this->collected($expression),
-            $expression instanceof Lambda => $this->catching().'('.implode(', ', array_map(fn (string $name): string => 'auto '.$this->name($name), $expression->parameters)).') { return '.$this->expression($expression->value).'; }',
+            $expression instanceof Lambda => $this->catching().'('.implode(', ', array_map(fn (string $name): string => 'auto '.$this->name($name), $expression->parameters)).') { return '.$this->types->inside($this->handed[spl_object_id($expression)] ?? [], fn (): string => $this->expression($expression->value)).'; }',
             default => throw new \LogicException('No text for '.$expression::class),
         };
     }
@@ -465,13 +467,13 @@ final class CppPrinter extends BracePrinter
 
     protected function operation(Operation $operation, int $around): string
     {
-        if (\in_array($operation->key, [OperationKey::Copied, OperationKey::DeepCopied], true) && isset($this->program->handwriting[Language::Cpp->value])) {
-            // What is kept, given or handed over is a copy anyway (C++17, 11.6).
-            $of = $operation->arguments[0];
-
-            return TypeKind::Object === $this->type($of)->kind && !($of instanceof VariableRead && $this->isItself($of)) ? $this->bracket('*'.$this->operand($of, self::POSTFIX), self::POSTFIX - 1, $around) : $this->expression($of, $around);
-        }
+        $operation = LooseSorts::asStandard($operation);
+        $this->handed = HandedItems::types($operation, $this->type(...)) + $this->handed;
         $each = $operation->arguments[0] ?? null;
+        if (null !== $each && \in_array($operation->key, [OperationKey::Copied, OperationKey::DeepCopied], true) && isset($this->program->handwriting[Language::Cpp->value])) {
+            // What is kept, given or handed over is a copy anyway (C++17, 11.6).
+            return TypeKind::Object === $this->type($each)->kind && !($each instanceof VariableRead && $this->isItself($each)) ? $this->bracket('*'.$this->operand($each, self::POSTFIX), self::POSTFIX - 1, $around) : $this->expression($each, $around);
+        }
         if ($each instanceof Collected && null === $each->condition && \in_array($operation->key, [OperationKey::AnyHolds, OperationKey::AllHold], true) && Given::isPlace($each->over) && ($this->type($each->over)->isList() || $this->type($each->over)->isSet())) {
             $over = $this->operand($each->over, self::POSTFIX);
 
@@ -510,12 +512,10 @@ final class CppPrinter extends BracePrinter
         if (null !== $first && \in_array($operation->key, self::ASKING, true)) {
             $operation = new Operation($operation->key, [$first, $this->keyOf($first, $operation->arguments[1]), ...\array_slice($operation->arguments, 2)]);
         }
-
         $by = str_ends_with($operation->key->value, '_by') ? $operation->arguments[1] : null;
         if (null !== $first && $by instanceof Lambda && null !== $kept = ChosenValues::foundOrNothing($by->value)) {
             $operation = new Operation($operation->key, [$first, new Lambda($by->parameters, $kept)]);
         }
-
         if (\in_array($operation->key, [OperationKey::Smaller, OperationKey::Larger], true)) {
             return Extremes::of($operation->key, array_map(fn (Expression $value): string => $this->typed($this->type($value)), $operation->arguments), array_map(fn (Expression $value): string => $this->expression($value), $operation->arguments), $this->typed($this->type($operation)));
         }
