@@ -23,6 +23,7 @@ use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Hand;
 use Scrivlet\Core\Tree\Handler;
+use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
@@ -288,7 +289,10 @@ final class BlocksPage
                 return new BlankView($slot, $type, $words, new Chip([$words], false));
             }
 
-            return new BlankView($slot, $type, $label, null);
+            // What the preprocessor leaves out is told by its first line.
+            $isLong = $statement instanceof Import && str_contains($label, "\n");
+
+            return new BlankView($slot, $type, $label, $isLong ? new Chip([strtok($label, "\r\n").' …'], false) : null);
         }
         if (SlotType::Colour === $type && $value instanceof TextLiteral) {
             $word = $this->chips->ink($value->value);

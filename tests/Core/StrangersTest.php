@@ -125,5 +125,5 @@ final class StrangersTest extends TestCase
     private const OTHERWISE = ['python' => ['fourth/marks.cpp', 'nineteenth/course-2.cpp', 'twentyfifth/numbers.cpp', 'twentysixth/graph.cpp'], 'javascript' => ['fourth/marks.cpp', 'nineteenth/course-2.cpp', 'twentyfifth/numbers.cpp', 'first/d2-vector.cpp', 'fourth/shapes.cpp', 'tenth/00.py']];
 
     /** How many do the same, which docs/conformance.md tells by kind. */
-    private const KNOWN = ['python' => 429, 'javascript' => 363, 'cpp' => 522];
+    private const KNOWN = ['python' => 429, 'javascript' => 363, 'cpp' => 523];
 }

@@ -316,7 +316,8 @@ final class RealMachines
         @unlink("$folder/trace.jsonl");
         @unlink("$folder/drawing.svg");
         $environment = [...getenv(), 'SCRIVLET_TRACE' => 'trace.jsonl', 'SCRIVLET_SEED' => (string) $seed, 'SCRIVLET_SECONDS' => $files['seconds'] ?? '120', 'PYTHONDONTWRITEBYTECODE' => '1', 'PYTHONIOENCODING' => 'utf-8'];
-        $process = proc_open(['timeout', '20', ...$command], [0 => ['file', "$folder/in", 'r'], 1 => ['file', "$folder/out", 'w'], 2 => ['file', "$folder/err", 'w']], $pipes, $folder, $environment);
+        // What waits for its turn on a busy machine must not look like what never ends.
+        $process = proc_open(['timeout', '120', ...$command], [0 => ['file', "$folder/in", 'r'], 1 => ['file', "$folder/out", 'w'], 2 => ['file', "$folder/err", 'w']], $pipes, $folder, $environment);
         \assert(\is_resource($process));
         $exit = proc_close($process);
         $trace = [];

@@ -317,7 +317,10 @@ abstract class CppExpressions extends BraceExpressions
         }
         if ($receiver instanceof Operation && \in_array($receiver->key, [OperationKey::First, OperationKey::Last], true)) {
             // `beds.begin()->second(3)`: only pairs keep something of that name.
-            return new Item($receiver, new NumberLiteral(1));
+            $entries = $receiver->arguments[0];
+            $map = $entries instanceof Operation && OperationKey::Entries === $entries->key ? $entries->arguments[0] : null;
+
+            return null === $map ? new Item($receiver, new NumberLiteral(1)) : new Item($map, new Operation(OperationKey::First === $receiver->key ? OperationKey::Least : OperationKey::Greatest, [new Operation(OperationKey::Keys, [$map])]));
         }
         $token = $this->peek();
 

@@ -422,7 +422,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $quoted = Names::asPattern($name->text);
         $isFunction = $this->functionsByText[$name->text] ??= 1 === preg_match('/\b'.$quoted.'["\']?\s*:\s*(?:async\s+)?(?:function\b|\([^()]*\)\s*=>|\w+\s*=>|[A-Za-z_$][\w$.]*+(?:(?<=\.bind)\(\w+\))?\s*[,}])|\.\s*'.$quoted.'\s*=\s*(?:function\b|\([^()]*\)\s*=>|[A-Za-z_$][\w$.]*+\s*(?:=>|;|$))|[{,]\s*'.$quoted.'\s*\([^()]*\)\s*\{|[{,]\s*'.$quoted.'\s*[,}]/m', $this->text);
         // Names in square brackets may be any.
-        $isFunction = $isFunction || $receiver instanceof VariableRead && 1 === preg_match('/\b'.Names::asPattern($receiver->name).'\s*\[[^\]\n]*\]\s*=[^=][^;\n]*(?:=>|\bfunction\b)/', $this->text);
+        $isFunction = $isFunction || $receiver instanceof VariableRead && 1 === preg_match('/\b'.Names::asPattern($receiver->name).'\s*\[[^\]\n]*\]\s*=(?!=)[^;\n]*(?:=>|\bfunction\b)/', $this->text);
 
         return $isFunction ? new MethodCall(new Item($receiver, new TextLiteral($name->text)), MethodCall::CALL, $this->namedArguments->handed($arguments)) : null;
     }

@@ -120,7 +120,7 @@ final class LibraryMethods
             case 'end':
             case 'rbegin':
             case 'rend':
-                if (0 === $count && $this->parser->is('->') && str_ends_with($name, 'begin')) {
+                if (0 === $count && $this->parser->is('->') && str_ends_with($name, 'begin') && !$this->parser->isOfType($receiver, 'map')) {
                     return $this->outermost($receiver, 'rbegin' === $name);
                 }
 
