@@ -166,6 +166,9 @@ return [
         ["void move(int x, int x) {\n}\nint main() {\n}\n", 'parameter_twice', 1, null],
         [$cpp("    vector<int> v = {1, 2};\n    int i = 0;\n    auto& x = v[i];\n    i = 1;\n    x = 5;"), 'unsupported', 5, null],
         [$cpp("    vector<int> v = {1, 2};\n    auto& w = v.back();\n    w = 7;"), 'unsupported', 5, null],
+        // Whether a header defines it, the text does not say.
+        ["#include <cmath>\n#ifndef M_PI\n#define M_PI 3.14\n#endif\nint main() {\n}\n", 'unsupported', 2, null],
+        ["int main() {\n#ifdef __linux__\n#endif\n}\n", 'unsupported', 2, null],
         [$cpp("    vector<int> v = {1, 2};\n    int& r = v[v.size() - 1];"), 'unsupported', 4, null],
         [$cpp("    vector<int> v = {1, 2}, at = {0};\n    int& r = v[at[0]];\n    at[0] = 1;\n    r = 9;"), 'unsupported', 4, null],
         ["#include \"scrivlet.hpp\"\nint floor = 3;\nint main() {\n    cout << 1 << endl;\n}\n", 'name_of_library', 2, null],

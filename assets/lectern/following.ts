@@ -14,15 +14,14 @@ export class Following {
     this.isOn = document.querySelector('[data-do="follow"]')?.getAttribute("aria-pressed") === "true";
   }
 
-  /** Gathers the class at this program, or lets it go. */
+  /** Gathers the class at this program, or lets it go; answers whether it follows now: as before, where the server was not reached. */
   async toggle(): Promise<boolean> {
     if (!this.address) return false;
     const on = !this.isOn;
     const number = this.program.split("/").pop()!;
-    await this.send("gather", new URLSearchParams({ to: on ? `program ${number}` : "" }));
-    if (on) await this.send("follow", new URLSearchParams({ on: "1" }));
-    this.isOn = on;
-    return on;
+    const gathered = await this.send("gather", new URLSearchParams({ to: on ? `program ${number}` : "" }));
+    if (gathered && (!on || (await this.send("follow", new URLSearchParams({ on: "1" }))))) this.isOn = on;
+    return this.isOn;
   }
 
   point(key: string, language: string): void {
@@ -31,7 +30,8 @@ export class Following {
     this.timer = window.setTimeout(() => void this.send("point", JSON.stringify({ key, language })), REST);
   }
 
-  private send(what: string, body: URLSearchParams | string): Promise<unknown> {
+  /** Whether it was done. */
+  private send(what: string, body: URLSearchParams | string): Promise<boolean> {
     const token = document.querySelector<HTMLMetaElement>('meta[name="csrf"]')!.content;
     const headers: Record<string, string> = {
       "X-Csrf-Token": token,
@@ -39,6 +39,9 @@ export class Following {
       "HX-Request": "true",
     };
     if (typeof body === "string") headers["Content-Type"] = "application/json";
-    return fetch(`${this.address}/${what}`, { method: "POST", headers, body }).catch(() => null);
+    return fetch(`${this.address}/${what}`, { method: "POST", headers, body }).then(
+      (response) => response.ok,
+      () => false,
+    );
   }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Language\Typing\Declarations;
+use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\Steady;
 use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
@@ -21,6 +22,7 @@ use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Holding;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
@@ -39,6 +41,9 @@ use Scrivlet\Core\Tree\Walk;
 /** What JavaScript and C++ share: braces, declared variables, and a `for` that asks its condition in every turn. */
 abstract class BracePrinter extends Printer
 {
+    /** @var array<int, array<string, StaticType>> what small functions are handed, by their objects */
+    private array $handed = [];
+
     protected Declarations $declarations;
 
     /** How a variable of the part is declared without a value. */
@@ -62,14 +67,20 @@ abstract class BracePrinter extends Printer
     }
 
     /** What the object of the method is called that is written, or of the one around a small function; null elsewhere. */
-    final protected function itself(): ?string
+    protected function itself(): ?string
+    {
+        return $this->method()?->itself();
+    }
+
+    /** The method that is being printed, or the one around the small function that is. */
+    final protected function method(): ?FunctionDefinition
     {
         $part = $this->part;
         while ($part instanceof FunctionDefinition && '' === $part->class()) {
             $part = $this->program->around($part);
         }
 
-        return $part instanceof FunctionDefinition ? $part->itself() : null;
+        return $part instanceof FunctionDefinition ? $part : null;
     }
 
     protected function givenTarget(Operation $given): string
@@ -81,6 +92,18 @@ abstract class BracePrinter extends Printer
     protected function change(Operation $given): ?Binary
     {
         return Given::change($given);
+    }
+
+    /** Keeps what the items are that an operation hands to a small function. */
+    final protected function noteHanded(Operation $operation): void
+    {
+        $this->handed = HandedItems::types($operation, $this->type(...)) + $this->handed;
+    }
+
+    /** What a small function gives, with the types of what it is handed. */
+    final protected function asHanded(Lambda $lambda): string
+    {
+        return $this->types->inside($this->handed[spl_object_id($lambda)] ?? [], fn (): string => $this->expression($lambda->value));
     }
 
     protected function givenInside(Operation $given, int $around): string
@@ -246,7 +269,7 @@ abstract class BracePrinter extends Printer
 
     abstract protected function signature(FunctionDefinition $function): string;
 
-    private function braces(Statement $statement, Block $body): void
+    final protected function braces(Statement $statement, Block $body): void
     {
         $this->inside(fn () => $this->rows($body));
         $this->line($statement, 'close', '}');

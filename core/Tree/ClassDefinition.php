@@ -34,6 +34,12 @@ final readonly class ClassDefinition extends Statement
     /** What a sign asks of the object on its right side, where the left one is none (The Python Language Reference, 3.3.8; C++17, 16.5.2). */
     public const ON_THE_RIGHT = [Operator::Add->value => '@added_to', Operator::Multiply->value => '@multiplied_by', Operator::Subtract->value => '@subtracted_from', Operator::TrueDivide->value => '@divided_into'];
 
+    /** Whether a function makes objects of a class in one of several ways, by what it is called: `Bed.made`, `Bed.made_2`. */
+    public static function isMaker(string $class, string $function): bool
+    {
+        return str_starts_with($function, "$class.made") && 1 === preg_match('/^(?:_\d+)?$/D', substr($function, \strlen("$class.made")));
+    }
+
     /** @param string $parent the class that this one is a kind of, '' for none; `@` and a kind of failures for one whose objects are raised */
     public function __construct(public int $id, public string $name, public string $parent, public Block $body, public bool $off = false)
     {

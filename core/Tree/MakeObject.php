@@ -20,7 +20,7 @@ final readonly class MakeObject extends Expression
     {
         $only = 1 === \count($this->arguments) ? $this->arguments[0] : null;
 
-        return $only instanceof OwnValue && str_starts_with($only->function, $this->class.'.made') ? $only : null;
+        return $only instanceof OwnValue && ClassDefinition::isMaker($this->class, $only->function) ? $only : null;
     }
 
     public function operands(): array

@@ -134,7 +134,8 @@ test("gathering opens beside the work, follows the lectern's line, and lets go",
   assert.match((await pupils[0]!.textContent(".cm-content"))!, /half a thought/);
   await assertAccessible(pupils[0]!, "gathered");
   await teacher.click("#orders a:has-text('Lectern')");
-  await teacher.waitForSelector("#lectern-lines");
+  await teacher.waitForURL(/\/lectern/);
+  await teacher.waitForSelector("#lectern-lines [aria-current]");
   await teacher.keyboard.press("f");
   await teacher.waitForSelector('[data-do="follow"][aria-pressed="true"]');
   await teacher.keyboard.press("ArrowDown");

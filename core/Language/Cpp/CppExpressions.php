@@ -976,6 +976,7 @@ abstract class CppExpressions extends BraceExpressions
             $value instanceof MethodCall => $this->givenTypes->of($value->method),
             $value instanceof MakeObject && !$value->copied => "$value->class *",
             $value instanceof Choice => $this->typeOf($value->then),
+            $value instanceof Operation && OperationKey::Followed === $value->key => rtrim($this->typeOf($value->arguments[0]), ' *&'),
             $value instanceof Operation && OperationKey::Entries === $value->key => (string) preg_replace('/^(?:const )?(?:std::)?(?:unordered_)?map ?<(.*)>(?: ?&)?$/D', 'vector<pair<$1>>', $this->typeOf($value->arguments[0])),
             $value instanceof Operation && \in_array($value->key, [OperationKey::First, OperationKey::Last], true) => $this->typeOfItem($this->typeOf($value->arguments[0])),
             default => '',

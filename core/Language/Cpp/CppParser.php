@@ -1067,6 +1067,12 @@ final class CppParser extends CppExpressions
         return parent::performed($value, $offset, $end);
     }
 
+    protected function gatheredSoFar(): ?string
+    {
+        // A constructor is left with the object that it makes (C++17, 15.1).
+        return $this->scope === $this->makers->making ? $this->itself : null;
+    }
+
     /**
      * @param list<Token> $tokens of the whole text, spaces and remarks too
      *

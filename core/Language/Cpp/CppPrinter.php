@@ -6,7 +6,6 @@ namespace Scrivlet\Core\Language\Cpp;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
-use Scrivlet\Core\Language\BracePrinter;
 use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\KeyQuestion;
 use Scrivlet\Core\Language\Language;
@@ -15,7 +14,6 @@ use Scrivlet\Core\Language\Typing\ChangedParameters;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
-use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
@@ -27,17 +25,13 @@ use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FailureKind;
-use Scrivlet\Core\Tree\Field;
-use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Item;
-use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
-use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
@@ -45,7 +39,6 @@ use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
-use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Raise;
@@ -66,7 +59,7 @@ use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
 /** Operators and literals: C++17 (ISO/IEC 14882:2017), clauses 5 and 8. */
-final class CppPrinter extends BracePrinter
+final class CppPrinter extends CppClassPrinter
 {
     /** Operations whose second operand is a key or an item of the first. */
     private const ASKING = [OperationKey::Contains, OperationKey::Occurrences, OperationKey::Position, OperationKey::Index, OperationKey::Append, OperationKey::Prepend, OperationKey::ValueOr, OperationKey::ValueOrPut, OperationKey::Forget, OperationKey::PutIn, OperationKey::TakeOut];
@@ -142,7 +135,11 @@ final class CppPrinter extends BracePrinter
         $prototypes = [];
         $below = array_fill_keys(array_map(static fn (FunctionDefinition $function): string => $function->name, array_filter($this->program->below, static fn (Statement $row): bool => $row instanceof FunctionDefinition)), true);
         foreach ($this->program->definitions() as $function) {
-            if (isset($early[$function->name]) && $this->isWithinScript($function)) {
+            if ('' !== $function->class() && !$this->isStreamed($function) && !$this->isFree($function)) {
+                // A class has its methods wherever they stand in it, and says itself which stand apart (C++17, 12.2).
+                continue;
+            }
+            if (isset($early[$function->name]) && $this->isAmongRows($function)) {
                 $prototypes[] = $this->functionType($function).' '.$this->name($function->name).';';
                 $this->foretold[$function->name] = true;
             } elseif (isset($early[$function->name]) || isset($below[$function->name])) {
@@ -159,16 +156,12 @@ final class CppPrinter extends BracePrinter
 
     /** @var array<string, true> functions between rows of the script that others call above them */
     private array $foretold = [];
-    /** What makes the parent's part of the maker that is being printed; it stands in its head, and not among its rows. */
-    private ?string $partMade = null;
-    private ?bool $hasPlainPointers = null;
-    /** @var array<int, array<string, StaticType>> what small functions are handed, by their objects */
-    private array $handed = [];
     private bool $isOutside = false;
 
-    private function isWithinScript(FunctionDefinition $function): bool
+    /** Whether a function stands among rows, where C++ has small functions without names only (C++17, 8.1.5). */
+    private function isAmongRows(FunctionDefinition $function): bool
     {
-        return \in_array($function, $this->program->script->body->statements, true);
+        return '' === $function->class() && (null !== $this->program->around($function) || \in_array($function, $this->program->script->body->statements, true));
     }
 
     /** Whether C++ could not tell from the rows alone what a function gives that is kept in a variable. */
@@ -224,7 +217,7 @@ final class CppPrinter extends BracePrinter
         return $this->resultType($function).' '.$this->name($function->name).'('.implode(', ', $this->parameters($function)).')';
     }
 
-    private function resultType(FunctionDefinition $function): string
+    protected function resultType(FunctionDefinition $function): string
     {
         return $function->types[''] ?? ($function->givesValue() ? $this->typed($this->resultOf($function)) : 'void');
     }
@@ -255,7 +248,7 @@ final class CppPrinter extends BracePrinter
     }
 
     /** Lists that a function changes are handed over, not copied, as the other languages do. */
-    private function parameterType(FunctionDefinition $function, string $name): string
+    protected function parameterType(FunctionDefinition $function, string $name): string
     {
         $type = $this->types->variable($function, $name);
 
@@ -265,10 +258,11 @@ final class CppPrinter extends BracePrinter
     /** Between rows of the script a function is a value with a name, as C++ has no functions inside of functions. */
     protected function definition(FunctionDefinition $function): void
     {
-        if (!$this->isWithinScript($function)) {
+        if (!$this->isAmongRows($function)) {
             $this->partMade = $this->partOfParent($function);
-            $rows = $function->body->statements;
-            parent::definition(null === $this->partMade ? $function : $function->withBody('body', new Block(\array_slice($rows, 1))));
+            $isOneOfSeveral = null !== $this->constructors()->classOf($function->name);
+            $rows = $isOneOfSeveral || null === $this->partMade ? $this->constructors()->rows($function) : \array_slice($function->body->statements, 1);
+            parent::definition($function->withBody('body', new Block($rows)));
             $this->partMade = null;
 
             return;
@@ -292,6 +286,25 @@ final class CppPrinter extends BracePrinter
         $this->line($handler, 'head', $this->commandName(Catalogue::get($handler->command())).'('.$this->expression($handler->what).', [] {');
         $this->inside(fn () => $this->rows($handler->body));
         $this->line($handler, 'close', '});');
+    }
+
+    protected function each(EachLoop $loop): void
+    {
+        $item = $this->type($loop->over)->element;
+        if (2 > \count($loop->variables) || !$this->type($loop->over)->isList() || null === $item || !$item->isList() || [] !== $item->parts) {
+            parent::each($loop);
+
+            return;
+        }
+        // Lists are not taken apart by names in brackets, only what has a known number of parts is (C++17, 11.5).
+        $taken = $this->makeUp('taken');
+        $named = $this->namesItems($loop) ? '&' : '';
+        $this->line($loop, 'head', 'for (auto'.$named." $taken : ".$this->lifted($loop->over, 0).') {');
+        foreach ($loop->variables as $index => $name) {
+            $type = $this->declarations->isInHeader($name, $loop->id) ? $this->typed($this->types->variable($this->part, $name)).$named.' ' : '';
+            $this->inside(fn () => $this->line($loop, 'enter', $type.$this->name($name)." = {$taken}[$index];"));
+        }
+        $this->braces($loop, $loop->body);
     }
 
     protected function eachHeader(EachLoop $loop, bool $private): string
@@ -354,6 +367,10 @@ final class CppPrinter extends BracePrinter
             return 'auto ['.$this->listed($set->targets).'] = '.$this->expression($set->values[0]);
         }
 
+        if (1 === \count($set->values) && [] !== $this->type($set->values[0])->parts) {
+            return 'tie('.$this->listed($set->targets).') = '.$this->expression($set->values[0]);
+        }
+
         return 'tie('.$this->listed($set->targets).') = '.(1 === \count($set->values) ? $this->call($this->need('taken_apart').'<'.\count($set->targets).'>', $set->values) : 'make_tuple('.implode(', ', array_map(fn (Expression $value): string => $this->lifted($value, 0), $set->values)).')');
     }
 
@@ -404,7 +421,7 @@ final class CppPrinter extends BracePrinter
             $expression instanceof Slice => $this->slice($expression),
             $expression instanceof Choice => $this->bracket($this->asked($expression->condition, self::CHOICE + 1).' ? '.$this->lifted($expression->then, self::CHOICE).' : '.$this->lifted($expression->otherwise, self::CHOICE), self::CHOICE, $around),
             $expression instanceof Collected => $this->collected($expression),
-            $expression instanceof Lambda => $this->catching().'('.implode(', ', array_map(fn (string $name): string => 'auto '.$this->name($name), $expression->parameters)).') { return '.$this->types->inside($this->handed[spl_object_id($expression)] ?? [], fn (): string => $this->expression($expression->value)).'; }',
+            $expression instanceof Lambda => $this->catching().'('.implode(', ', array_map(fn (string $name): string => 'auto '.$this->name($name), $expression->parameters)).') { return '.$this->asHanded($expression).'; }',
             default => throw new \LogicException('No text for '.$expression::class),
         };
     }
@@ -468,7 +485,7 @@ final class CppPrinter extends BracePrinter
     protected function operation(Operation $operation, int $around): string
     {
         $operation = LooseSorts::asStandard($operation);
-        $this->handed = HandedItems::types($operation, $this->type(...)) + $this->handed;
+        $this->noteHanded($operation);
         $each = $operation->arguments[0] ?? null;
         if (null !== $each && \in_array($operation->key, [OperationKey::Copied, OperationKey::DeepCopied], true) && isset($this->program->handwriting[Language::Cpp->value])) {
             // What is kept, given or handed over is a copy anyway (C++17, 11.6).
@@ -554,7 +571,7 @@ final class CppPrinter extends BracePrinter
         return OperationKey::ToLong === $operation->key && $first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 ? $first->value.'LL' : parent::operation($operation, $around);
     }
 
-    private function braced(ListLiteral|MapLiteral $literal): string
+    protected function braced(ListLiteral|MapLiteral $literal): string
     {
         $inner = fn (Expression $value): string => $value instanceof ListLiteral || $value instanceof MapLiteral ? $this->braced($value) : $this->expression($value);
         if ($literal instanceof ListLiteral) {
@@ -632,6 +649,10 @@ final class CppPrinter extends BracePrinter
     /** @param list<Expression> $arguments */
     protected function ownCall(string $function, array $arguments, int $around): string
     {
+        $made = $this->constructors()->classOf($function);
+        if (null !== $made) {
+            return $this->name($made).'('.$this->listed($arguments).')';
+        }
         $definition = $this->program->functionNamed($function);
         if (null !== $definition && null !== $definition->itself() && isset($arguments[0]) && $arguments[0] instanceof VariableRead && $this->isItself($arguments[0])) {
             // `Bed::tell()`, of the class above.
@@ -792,6 +813,9 @@ final class CppPrinter extends BracePrinter
 
     protected function giveBack(GiveBack $row): string
     {
+        if ($this->part instanceof FunctionDefinition && null !== $this->constructors()->itself($this->part)) {
+            return 'return';
+        }
         if (!$this->part instanceof FunctionDefinition || !$this->isStreamed($this->part)) {
             $function = $this->part instanceof FunctionDefinition && !isset($this->part->types['']) ? $this->part : null;
 
@@ -1058,70 +1082,6 @@ final class CppPrinter extends BracePrinter
         return 'assert('.$this->expression($claim->condition).')';
     }
 
-    protected function classDefinition(ClassDefinition $class): void
-    {
-        $this->line($class, 'head', 'struct '.$this->name($class->name).('' === $class->parent ? '' : ' : '.$this->parent($class)).' {');
-        foreach ((new UnsaidFields($this->program, $this->classes(), $this->types))->of($class) as $name => $type) {
-            $this->inside(fn () => $this->line($class, 'enter', $this->typed($type).' '.$this->name($name).';'));
-        }
-        $rows = $class->body->statements;
-        foreach ($rows as $index => $row) {
-            $this->inside(fn () => $row instanceof SetVariable && !$row->off
-                ? $this->line($row, 'head', 'static inline '.($row->declared ?? $this->typed($this->types->variable($this->program->script, $row->variable))).' '.substr($row->variable, \strlen($class->name) + 1).' = '.$this->expression($row->value).';')
-                : $this->statement($row));
-            if ($row instanceof FunctionDefinition && isset($rows[$index + 1])) {
-                $this->line($row, 'gap', '');
-            }
-        }
-        $this->line($class, 'close', '};');
-    }
-
-    private function fieldType(FieldDeclaration $field): string
-    {
-        foreach ($this->program->classes() as $class) {
-            if (\in_array($field, $class->body->statements, true)) {
-                return $this->typed($this->types->fieldsOf($this->classes()->root($class->name))[$field->name] ?? StaticType::unknown());
-            }
-        }
-
-        return 'auto';
-    }
-
-    /** The first row of a maker that has the part made which its parent has. */
-    private function partOfParent(FunctionDefinition $function): ?string
-    {
-        $first = ClassDefinition::MAKES === $function->shortName() ? $function->body->statements[0] ?? null : null;
-        if ($first instanceof OwnCall && str_ends_with($first->function, '.'.ClassDefinition::MAKES)) {
-            return $this->name((string) strstr($first->function, '.', true)).'('.$this->listed(\array_slice($first->arguments, 1)).')';
-        }
-        $failure = $first instanceof Perform && $first->value instanceof Operation && OperationKey::SayFailing === $first->value->key ? $this->classes()->failure($function->class()) : null;
-
-        return null === $failure || !$first instanceof Perform ? null : FailureNames::thrown(Language::Cpp, $failure).'('.$this->expression($first->value->operands()[1] ?? new TextLiteral('')).')';
-    }
-
-    /** Whether a function puts an object into a stream, and is no method: it stands apart, or a typed text says it so. */
-    private function isStreamed(FunctionDefinition $function): bool
-    {
-        return ClassDefinition::SHOWS === $function->shortName() && ($this->isApart($function) || $this->analysis->says('operator'));
-    }
-
-    /** Whether an operator is typed as a function that is handed both of what it stands between, and no method (C++17, 16.5). */
-    private function isFree(FunctionDefinition $function): bool
-    {
-        return '' !== $function->class() && str_starts_with((string) MethodNames::of($function->shortName()), 'operator') && $this->analysis->says('operator') && null !== $function->itself() && $this->analysis->says($function->itself());
-    }
-
-    private function isApart(FunctionDefinition $method): bool
-    {
-        foreach ([...$this->program->functions, ...$this->program->below] as $row) {
-            if ($row->id === $method->id) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** What goes at the end of its braces needs no word; what is pointed at is deleted. */
     protected function plain(Statement $statement): void
     {
@@ -1133,118 +1093,9 @@ final class CppPrinter extends BracePrinter
         }
     }
 
-    private function methodSignature(FunctionDefinition $method): string
-    {
-        $parameters = [];
-        foreach ($method->given() as $name) {
-            $default = isset($method->defaults[$name]) ? ' = '.$this->expression($method->defaults[$name]) : '';
-            $parameters[] = ($method->types[$name] ?? $this->parameterType($method, $name)).' '.$this->name($name).$default;
-        }
-        $given = '('.implode(', ', $parameters).')';
-        $part = $this->partMade ?? $this->partOfParent($method);
-        if (ClassDefinition::MAKES === $method->shortName()) {
-            return ($this->isApart($method) ? $this->name($method->class()).'::' : '').$this->name($method->class()).$given.(null === $part ? '' : " : $part");
-        }
-
-        if (ClassDefinition::GOES === $method->shortName()) {
-            return 'virtual ~'.$this->name($method->class()).'()';
-        }
-        if ('@truth' === $method->shortName()) {
-            return 'explicit '.($this->isApart($method) ? $this->name($method->class()).'::' : '').'operator bool()';
-        }
-        if ($this->isApart($method)) {
-            return $this->resultType($method).' '.$this->name($method->class()).'::'.(MethodNames::of($method->shortName()) ?? $this->name($method->shortName())).$given;
-        }
-
-        return ($method->isShared() ? 'static ' : ($this->isInherited($method->class()) ? 'virtual ' : '')).$this->resultType($method).' '.(MethodNames::of($method->shortName()) ?? $this->name($method->shortName())).$given;
-    }
-
-    /** Whether a class has one above or below it, so that what a method does is told by the object. */
-    private function isInherited(string $class): bool
-    {
-        return [] !== array_filter($this->program->classes(), static fn (ClassDefinition $other): bool => $other->parent === $class || $other->name === $class && '' !== $other->parent);
-    }
-
-    protected function ofClass(string $name): string
-    {
-        [$class, $own] = explode('.', $name, 2) + [1 => ''];
-
-        return str_replace('.', '::', $class.'.'.($this->analysis->spelled($own) ?? $own));
-    }
-
     /** Outside of functions there is nothing to catch (C++17, 8.1.5.2). */
     private function catching(): string
     {
         return $this->isOutside && $this->part instanceof Script ? '[]' : '[&]';
-    }
-
-    private function typed(StaticType $type): string
-    {
-        return $this->hasPlainPointers() ? (string) preg_replace('/\bshared_ptr<([\w:]+)>/', '$1 *', TypeNames::write($type)) : TypeNames::write($type);
-    }
-
-    private function hasPlainPointers(): bool
-    {
-        return $this->hasPlainPointers ??= PlainPointers::areUsed($this->program);
-    }
-
-    protected function variable(VariableRead $read, int $around): string
-    {
-        return $this->isItself($read) ? $this->bracket('*this', self::UNARY, $around) : parent::variable($read, $around);
-    }
-
-    private function isItself(VariableRead $read): bool
-    {
-        // What shows an object stands apart, and is given it.
-        return $this->part instanceof FunctionDefinition && !$this->isStreamed($this->part) && !$this->isFree($this->part) && $read->name === $this->itself();
-    }
-
-    /** Behind what is pointed at stands an arrow. */
-    private function pointed(Expression $object): string
-    {
-        $isShown = false;
-        if ($object instanceof VariableRead && $this->part instanceof FunctionDefinition && $object->name === $this->itself()) {
-            $isShown = $this->isStreamed($this->part) || $this->isFree($this->part);
-            if (!$isShown) {
-                return '';
-            }
-        }
-
-        return $this->operand($object, self::POSTFIX).($isShown || TypeKind::Copied === $this->type($object)->kind ? '.' : '->');
-    }
-
-    private function madeObject(MakeObject $made): string
-    {
-        $arguments = $this->listed($made->arguments);
-        if (!$made->copied && $this->hasPlainPointers()) {
-            return 'new '.$this->name($made->class).(null === $this->classes()->method($made->class, ClassDefinition::MAKES) ? '{'.$arguments.'}' : "($arguments)");
-        }
-        if (!$made->copied) {
-            return 'make_shared<'.$this->name($made->class).">($arguments)";
-        }
-
-        // Only braces fill the fields of what has no constructor (C++17, 11.6.1).
-        return $this->name($made->class).(null === $this->classes()->method($made->class, ClassDefinition::MAKES) ? '{'.$arguments.'}' : "($arguments)");
-    }
-
-    private function objectValue(Expression $expression, int $around): ?string
-    {
-        return match (true) {
-            $expression instanceof MakeObject => $this->madeObject($expression),
-            $expression instanceof MethodCall && (MethodCall::CALL === $expression->method || '@called' === $expression->method) => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
-            $expression instanceof MethodCall => $this->pointed($expression->object).(MethodNames::of($expression->method) ?? $this->name($expression->method)).'('.$this->listed($expression->arguments).')',
-            $expression instanceof Field => ('' === ($before = $this->pointed($expression->object)) && $this->part instanceof FunctionDefinition && \in_array($expression->name, $this->part->parameters, true) ? 'this->' : $before).$this->name($expression->name),
-            $expression instanceof KindTest => $this->bracket('dynamic_pointer_cast<'.$this->name(ltrim($expression->kind, '@')).'>('.$this->expression($expression->value).') != nullptr', self::COMPARED - 1, $around),
-            default => null,
-        };
-    }
-
-    protected function field(FieldDeclaration $field): void
-    {
-        [$type, $value] = DeclaredValues::typed($field->type ?? $this->fieldType($field), $field->value ?? new NothingLiteral());
-        $given = null === $field->value ? '' : DeclaredValues::behind($type, $value, fn (Expression $part): string => $this->expression($part));
-        // A field is given nothing in round brackets (C++17, 12.2).
-        $given = null === $given || str_starts_with($given, '(') ? ' = '.($value instanceof ListLiteral || $value instanceof MapLiteral ? $this->braced($value) : $this->expression($value)) : $given;
-        $this->line($field, 'head', "$type {$this->name($field->name)}$given;");
     }
 }

@@ -400,7 +400,7 @@ final class JavaScriptPrinter extends BracePrinter
             $expression instanceof Slice => $this->operand($expression->container, self::POSTFIX).'.slice('.$this->listed(\array_slice([$expression->from instanceof NothingLiteral ? new NumberLiteral(0) : $expression->from, $expression->to], 0, $expression->to instanceof NothingLiteral ? 1 : 2)).')',
             $expression instanceof Choice => $this->bracket($this->expression($expression->condition, self::CHOICE + 1).' ? '.$this->expression($expression->then, self::CHOICE).' : '.$this->expression($expression->otherwise, self::CHOICE), self::CHOICE, $around),
             $expression instanceof Collected => $this->collected($expression),
-            $expression instanceof Lambda => $this->bracket(self::arrow(implode(', ', array_map($this->name(...), $expression->parameters)), $this->types->inside($this->handed[spl_object_id($expression)] ?? [], fn (): string => $this->expression($expression->value))), 0, $around),
+            $expression instanceof Lambda => $this->bracket(self::arrow(implode(', ', array_map($this->name(...), $expression->parameters)), $this->asHanded($expression)), 0, $around),
             default => throw new \LogicException('No text for '.$expression::class),
         };
     }
@@ -475,11 +475,6 @@ final class JavaScriptPrinter extends BracePrinter
             : "$text.$way(".self::arrow($name, $inner($collected->value)).')';
     }
 
-    /** What hands the items of a list to a function that compares two of them. */
-    private const COMPARING = [OperationKey::SortBefore, OperationKey::SortPartBefore, OperationKey::SortWith, OperationKey::SortedWith, OperationKey::FirstOut, OperationKey::TakeFirst];
-    /** @var array<int, array<string, StaticType>> what small functions are handed, by their objects: a sign between two of them may be a method */
-    private array $handed = [];
-
     protected function operation(Operation $operation, int $around): string
     {
         if (OperationKey::FailureItself === $operation->key) {
@@ -491,11 +486,7 @@ final class JavaScriptPrinter extends BracePrinter
         if (OperationKey::FailureField === $operation->key && ($of = $operation->arguments[1]) instanceof TextLiteral) {
             return "$this->caughtLast.$of->value";
         }
-        $given = $operation->arguments[1] ?? null;
-        $item = $given instanceof Lambda && \in_array($operation->key, self::COMPARING, true) ? $this->type($operation->arguments[0])->element : null;
-        if ($given instanceof Lambda && null !== $item) {
-            $this->handed[spl_object_id($given)] = array_fill_keys($given->parameters, $item);
-        }
+        $this->noteHanded($operation);
         $method = \in_array($operation->key, [OperationKey::MethodOf, OperationKey::MethodAsked], true) ? $operation->arguments[1] : null;
         if ($method instanceof TextLiteral) {
             return $this->operand($operation->arguments[0], self::POSTFIX).'.'.$this->methodName($method->value).(OperationKey::MethodOf === $operation->key ? '.bind('.$this->expression($operation->arguments[0]).')' : '');

@@ -914,7 +914,7 @@ abstract class BraceParser extends ExpressionParser
         return '' !== $this->scope || [] !== $this->turns;
     }
 
-    /** The list in which the function being read gathers what it yields. */
+    /** What a bare `return` gives back in the function being read, as the list in which it gathers what it yields. */
     protected function gatheredSoFar(): ?string
     {
         return null;

@@ -679,7 +679,10 @@ abstract class ExpressionParser extends Parser
         if (null !== $owner && isset($this->sharedMethods["$owner.$member->text"]) && !$this->isVariable($object->text)) {
             $this->at += 2;
 
-            return new FunctionReference("$owner.$member->text");
+            [$least, $most, $parameters] = $this->classes->methods[$owner][$member->text] ?? [0, -1, []];
+
+            // As a small function it can be handed to whatever takes one.
+            return $this->facts->classesAreFunctions && $least === $most ? new Lambda($parameters, new OwnValue("$owner.$member->text", array_map(static fn (string $name): VariableRead => new VariableRead($name), $parameters))) : new FunctionReference("$owner.$member->text");
         }
         $owner = $isCall || !$this->facts->classesAreFunctions ? null : $this->classes->ownerOf($object->text, $member->text);
         if (null !== $owner && 1 >= ($this->classes->methods[$owner][$member->text][1] ?? 9) && !isset($this->classes->asked[$member->text])) {

@@ -20,6 +20,7 @@ use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\TextLiteral;
 
 /** Classes, and objects that are made. */
@@ -128,7 +129,9 @@ final class ClassCode
     public function bare(string $class): string
     {
         foreach (null === $this->compiler->program->functionNamed($class.'.'.ClassDefinition::MAKES) ? $this->compiler->program->definitions() : [] as $function) {
-            if ([] === $function->parameters && 'shared' === $function->sort && str_starts_with($function->name, "$class.made")) {
+            $first = $function->body->statements[0] ?? null;
+            $isMaker = [] === $function->parameters && 'shared' === $function->sort && ClassDefinition::isMaker($class, $function->name);
+            if ($isMaker && $first instanceof SetVariable && $first->variable === $this->compiler->program->itself()) {
                 return $this->compiler->callCode->call($function->name, []);
             }
         }

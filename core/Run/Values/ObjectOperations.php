@@ -106,12 +106,14 @@ trait ObjectOperations
     /** A method with its object; what else the object keeps, or nothing, where its class has none of that name. */
     public function methodAsked(mixed $object, mixed $name): mixed
     {
-        $name = self::text_($name);
-        if ($object instanceof MapValue && !isset($object->entries["t$name"]) && $this->can($object, $name)) {
-            return $this->methodOf($object, $name);
+        if ($this->facts->nullBeside) {
+            return $this->item($object, $name);
         }
 
-        return $this->item($object, $name);
+        $name = self::text_($name);
+        $kept = $object instanceof MapValue ? $object->entries["t$name"][1] ?? null : null;
+
+        return null === $kept && $this->can($object, $name) ? $this->methodOf($object, $name) : $kept;
     }
 
     public function setField(mixed $object, mixed $name, mixed $value): void

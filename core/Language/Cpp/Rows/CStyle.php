@@ -24,8 +24,8 @@ final class CStyle
     private const GIVEN = 200;
     /** @var array<string, array{list<string>, list<Token>}> by name, the parameters of a macro and what it stands for */
     public array $macros = [];
-    /** Whether rows such as `#ifdef DEBUG` are in the text and it is known which rows they leave out. */
-    public bool $leavesOut = false;
+    /** Where the row such as `#ifdef _WIN32` stands of which it can't be told what it leaves out; null where there is none. */
+    public ?int $undecided = null;
 
     public function __construct(private readonly CppParser $parser)
     {
@@ -40,8 +40,8 @@ final class CStyle
     {
         if (1 === preg_match(Conditionals::SEEN, $this->parser->text)) {
             $decided = Conditionals::decided($tokens, $this->parser->text);
-            $this->leavesOut = null !== $decided;
-            $tokens = $decided ?? $tokens;
+            $this->undecided = $decided instanceof Token ? $decided->offset : null;
+            $tokens = $decided instanceof Token ? $tokens : $decided;
         }
         foreach (FittingKind::cases() as $part) {
             if (str_contains($this->parser->text, $part->name) && 1 === preg_match("/\\b(?:class|struct)\\s+$part->name\\b/", $this->parser->text)) {

@@ -14,18 +14,20 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 final class Conditionals
 {
     public const SEEN = '/^[ \t]*#[ \t]*if/m';
+    /** What the language's own headers define, of which the text does not tell whether it is there (C++17, 19.8 and 21.3). */
+    private const OF_HEADERS = '/^(?:_.*|M_\w+|\w+_(?:MAX|MIN|BIT|EPSILON|DIG)|EOF|NULL|EXIT_\w+|BUFSIZ|CLOCKS_PER_SEC|HUGE_VAL|INFINITY|NAN|assert|errno|std\w+|linux|unix|WIN32)$/D';
     private const LINE = '/^\s*#\s*(ifdef|ifndef|if|else|elif|endif|define|undef)\b\s*(.*?)\s*(?:\/[\/*].*)?$/sD';
 
     /**
      * @param list<Token> $tokens of the whole text
      *
-     * @return list<Token>|null with each row that divides, and all that it leaves out, as one directive; null where it can't be told what is left out
+     * @return list<Token>|Token with each row that divides, and all that it leaves out, as one directive; or the row of which it can't be told what it leaves out
      */
-    public static function decided(array $tokens, string $text): ?array
+    public static function decided(array $tokens, string $text): array|Token
     {
         $defined = [];
         $kept = [];
-        /** @var list<bool> $around for each open condition, whether one of its parts was taken */
+        /** @var list<array{bool, Token}> $around for each open condition, whether one of its parts was taken, and its last row */
         $around = [];
         for ($at = 0, $count = \count($tokens); $at < $count; ++$at) {
             $token = $tokens[$at];
@@ -42,7 +44,7 @@ final class Conditionals
             }
             $holds = self::holds($word, $what, $defined);
             if (\in_array($word, ['else', 'elif', 'endif'], true) && [] === $around || null === $holds) {
-                return null;
+                return $token;
             }
             if ('endif' === $word) {
                 array_pop($around);
@@ -50,22 +52,22 @@ final class Conditionals
                 continue;
             }
             if (\in_array($word, ['else', 'elif'], true)) {
-                $holds = !array_pop($around) && $holds;
+                $holds = !array_pop($around)[0] && $holds;
                 $taken = !$holds;
             } else {
                 $taken = false;
             }
-            $around[] = $taken || $holds;
+            $around[] = [$taken || $holds, $token];
             $end = $holds ? $at : self::leftOut($tokens, $at);
             if (null === $end) {
-                return null;
+                return $token;
             }
             // The row that comes next is looked at by itself.
             $kept[] = $end === $at ? $token : new Token(TokenKind::Directive, substr($text, $token->offset, $tokens[$end]->end() - $token->offset), $token->offset);
             $at = $end;
         }
 
-        return [] === $around ? $kept : null;
+        return [] === $around ? $kept : $around[\count($around) - 1][1];
     }
 
     /**
@@ -76,15 +78,15 @@ final class Conditionals
     private static function holds(string $word, string $what, array $defined): ?bool
     {
         $isName = 1 === preg_match('/^[A-Za-z_]\w*$/D', $what);
-        // Names of the machine's own, such as its system.
-        $isOpen = str_starts_with($what, '_') && !isset($defined[$what]) && !str_ends_with(strtolower($what), '_h') && !str_ends_with(strtolower($what), '_hpp') && !str_ends_with(strtolower($what), '_');
+        // A name that guards a text is its own, whatever it begins with.
+        $isOpen = !isset($defined[$what]) && 1 === preg_match(self::OF_HEADERS, $what) && 1 !== preg_match('/_(?:h|hh|hpp)_*$/iD', $what);
 
         return match ($word) {
             'ifdef' => $isName && !$isOpen ? $defined[$what] ?? false : null,
             'ifndef' => $isName && !$isOpen ? !($defined[$what] ?? false) : null,
             'if', 'elif' => match (1) {
                 preg_match('/^[01]$/D', $what) => '1' === $what,
-                preg_match('/^(!?)\s*defined\s*\(?\s*([A-Za-z]\w*)\s*\)?$/D', $what, $name) => ($defined[$name[2]] ?? false) !== ('!' === $name[1]),
+                preg_match('/^(!?)\s*defined\s*\(?\s*([A-Za-z_]\w*)\s*\)?$/D', $what, $name) => self::holds('!' === $name[1] ? 'ifndef' : 'ifdef', $name[2], $defined),
                 default => null,
             },
             default => true,

@@ -138,6 +138,16 @@ final class InputRows
             $this->parser->fail('unsupported', null, ['what' => 'tie(…)']);
         }
         $made = $this->parser->is('std') && $this->parser->is('::', 1) ? 2 : 0;
+        if ($this->parser->is('taken_apart') && $this->parser->is('<', 1) && $this->parser->is('>', 3) && $this->parser->is('(', 4)) {
+            // The items of a list, of which the library says how many there are.
+            $this->parser->at += 4;
+            $opened = $this->parser->peek() ?? $opened;
+            ++$this->parser->at;
+            $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
+            $this->parser->semicolon();
+
+            return [$this->parser->ended(new SetSeveral($this->parser->newId(), $targets, $values), $start)];
+        }
         if (!\in_array($this->parser->sign($made), ['make_tuple', 'make_pair', 'tie'], true) || !$this->parser->is('(', $made + 1)) {
             $value = $this->parser->value();
             $this->parser->semicolon();

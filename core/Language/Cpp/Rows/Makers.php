@@ -13,13 +13,11 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\GiveBack;
-use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\VariableRead;
-use Scrivlet\Core\Tree\Walk;
 
 /** Classes of which objects are made in several ways (C++17, 15.1 and 16). */
 final class Makers
@@ -33,6 +31,9 @@ final class Makers
 
     /** @var array<string, true> classes of which it is seen when an object is made without anything given */
     private array $seen = [];
+
+    /** The one of several ways to make an object that is being read, by its scope. */
+    public ?string $making = null;
 
     public function __construct(private readonly CppParser $parser)
     {
@@ -52,7 +53,7 @@ final class Makers
         $closing = $this->parser->partners[$bracket] ?? $bracket;
         // One that leaves it to another one makes nothing itself (C++17, 15.6.2).
         $isLeft = ':' === ($this->parser->tokens[$closing + 1]->text ?? '') && $class === ($this->parser->tokens[$closing + 2]->text ?? '');
-        $isPlain = '' === $key && !$isLeft && ('' !== ($this->parser->classes->parents[$class] ?? '') || null !== $this->plainlyGiven($closing + 1));
+        $isPlain = '' === $key && !$isLeft && ('=' === ($this->parser->tokens[$closing + 1]->text ?? '') || '' !== ($this->parser->classes->parents[$class] ?? '') || null !== $this->plainlyGiven($closing + 1));
         $this->seen += '' === $key && !$isLeft && !$isPlain ? [$class => true] : [];
         $name = $isPlain ? $class.'.'.ClassDefinition::MAKES : "$class.made".([] === ($this->makers[$class] ?? []) ? '' : '_'.(1 + \count($this->makers[$class])));
         $this->makers[$class][$key] = $this->all[$class][$key] = [$name, '' === $key ? [] : $types];
@@ -106,11 +107,6 @@ final class Makers
      */
     public function madeItself(array $first, Block $body, int $id, Token $name): Block
     {
-        foreach (Walk::statements($body->statements) as $row) {
-            if ($row instanceof LeaveFunction) {
-                $this->parser->fail('unsupported', $name, ['what' => "$name->text(…) { return; }"]);
-            }
-        }
         $isLeft = ($first[0] ?? null) instanceof SetVariable && !$first[0]->value instanceof MakeObject;
         $this->plainMakers[$this->parser->class] ??= $this->plainMaker($this->parser->class);
         $given = [];

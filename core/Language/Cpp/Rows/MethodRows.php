@@ -79,6 +79,7 @@ final class MethodRows
         ++$this->parser->at;
         $this->parser->scope = $way ?? $this->parser->class.'.'.($isMaker ? ClassDefinition::MAKES : $name->text);
         $full = $this->parser->scope;
+        $this->parser->makers->making = $makesItself ? $full : null;
         $known = [$this->parser->declared[$full] ?? [], $this->parser->symbols->writes[$full] ?? []];
         try {
             [$parameters, $defaults, $types] = $this->parser->functionRows->parameters($opened);

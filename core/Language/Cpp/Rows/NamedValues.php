@@ -214,7 +214,7 @@ final class NamedValues
     public function directive(Token $token): void
     {
         $text = trim($token->text);
-        if (1 === preg_match('/^#\s*pragma\s+once$/D', $text) || 1 === preg_match('/^#\s*define\s+([A-Za-z_]\w*)$/D', $text, $match) && $this->standsInConditionsOnly($match[1]) || $this->parser->cStyle->leavesOut && 1 === preg_match('/^#\s*(?:if|ifdef|ifndef|elif|else|endif)\b/', $text)) {
+        if (1 === preg_match('/^#\s*pragma\s+once$/D', $text) || 1 === preg_match('/^#\s*define\s+([A-Za-z_]\w*)$/D', $text, $match) && $this->standsInConditionsOnly($match[1]) || $token->offset !== $this->parser->cStyle->undecided && 1 === preg_match('/^#\s*(?:if|ifdef|ifndef|elif|else|endif)\b/', $text)) {
             return;
         }
         if (1 !== preg_match('/^#\s*include\s*(<[^>]*>|"[^"]*")\s*$/', $text, $match)) {

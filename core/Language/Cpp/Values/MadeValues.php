@@ -56,7 +56,8 @@ final class MadeValues
             // What stands in braces is one list there (C++17, 16.3.1.7).
             $arguments = [new Argument(new ListLiteral(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)), $arguments[0]->offset, $arguments[\count($arguments) - 1]->end)];
         }
-        $way = $this->parser->makerOf($class->text, $arguments);
+        $like = !$copied && 1 === \count($arguments) && $class->text === TypeNames::read(TypeNames::bare($this->parser->typeOf($arguments[0]->value)))->class;
+        $way = $like ? null : $this->parser->makerOf($class->text, $arguments);
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
         $fields = isset($this->parser->classes->methods[$class->text][ClassDefinition::MAKES]) ? [] : array_keys($this->parser->fieldsOf[$class->text] ?? []);
         foreach ($values as $index => $value) {
@@ -67,7 +68,7 @@ final class MadeValues
             return $copied ? new OwnValue($way, $values) : new MakeObject($class->text, [new OwnValue($way, $values)]);
         }
         [$least, $most] = $this->parser->symbols->functions[$class->text];
-        if (isset($this->parser->classes->methods[$class->text][ClassDefinition::MAKES]) && (\count($values) < $least || \count($values) > $most)) {
+        if (!$like && isset($this->parser->classes->methods[$class->text][ClassDefinition::MAKES]) && (\count($values) < $least || \count($values) > $most)) {
             $this->parser->mistake(\count($values) < $least ? 'few_arguments' : 'many_arguments', $class->offset, \strlen($class->text), ['name' => $class->text, 'wanted' => \count($values) < $least ? $least : $most, 'given' => \count($values)]);
         }
 

@@ -6,7 +6,6 @@ namespace Scrivlet\Core\Language\Cpp\Values;
 
 use Scrivlet\Core\Language\Cpp\CppExpressions;
 use Scrivlet\Core\Language\Lexing\Token;
-use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
@@ -37,17 +36,21 @@ final class MovedValues
     public function moved(Expression $place, Token $word): Expression
     {
         $type = TypeNames::read($this->parser->typeOf($place));
-        if ($place instanceof VariableRead && 1 === preg_match('/\b'.Names::asPattern($place->name).'\s*=\s*(?:std\s*::\s*)?make_(?:unique|shared)\b/', $this->parser->text)) {
-            $type = StaticType::object((string) $type->class);
-        }
         $empty = self::emptyOf($type);
         $at = $this->parser->indexOf($word);
         $at = null !== $at && 'std' === $word->text ? $at + 2 : $at;
         if (null === $empty || null === $at || !Given::isPlace($place) || $place instanceof VariableRead && !$this->isSeenAgain($place->name, $at)) {
             return $place;
         }
-        if (!$this->isTakenOver($at, $type)) {
+        $scope = $this->parser->scope;
+        // What stands around a small function would be taken away in there.
+        $isAround = $place instanceof VariableRead && '' !== $scope && !isset($this->parser->declared[$scope][$place->name]) && !isset($this->parser->types[$scope][$place->name]);
+        if ($isAround || !$this->isTakenOver($at, $type)) {
             $this->parser->fail('unsupported', $word, ['what' => 'move(…)']);
+        }
+
+        if ($place instanceof VariableRead) {
+            $this->parser->write($place->name, $word->offset);
         }
 
         return new Operation(OperationKey::Moved, [$place, $empty]);
@@ -87,7 +90,7 @@ final class MovedValues
     /** @return array{int, int} where the outermost loop of the function begins in which this place lies, or the place itself; and where the function ends */
     private function around(int $at): array
     {
-        [$loop, $end] = [$at, \count($this->parser->tokens)];
+        $loop = $end = null;
         foreach ($this->parser->tokens as $brace => $token) {
             if ($brace >= $at) {
                 break;
@@ -97,16 +100,15 @@ final class MovedValues
                 continue;
             }
             $head = $this->headOf($brace);
-            if ([] !== array_intersect($head, ['class', 'struct', 'namespace'])) {
-                [$loop, $end] = [$at, $closing];
+            if (null === $end && [] !== array_intersect($head, ['class', 'struct', 'namespace'])) {
                 continue;
             }
-            $end = \count($this->parser->tokens) === $end || $closing < $end && $loop === $at && [] === array_intersect($head, ['for', 'while', 'do', 'if', 'else', 'try', 'switch']) ? $closing : $end;
-            $loop = $loop === $at && [] !== array_intersect($head, ['for', 'while', 'do']) ? $brace : $loop;
-            $inFunction = true;
+            // The outermost: what stands in further braces is looked at behind them as well.
+            $end ??= $closing;
+            $loop ??= [] !== array_intersect($head, ['for', 'while', 'do']) ? $brace : null;
         }
 
-        return [$loop, isset($inFunction) ? $end : $this->endOfMaker($at)];
+        return [$loop ?? $at, $end ?? $this->endOfMaker($at)];
     }
 
     /** Where what makes an object ends, behind what it gives to fields: `Bed(string plant) : plant(move(plant)) { … }`. */

@@ -190,12 +190,12 @@ final class TextLiterals
             foreach (preg_split('/(\{\w*\})/', $field[4] ?? '', -1, \PREG_SPLIT_DELIM_CAPTURE | \PREG_SPLIT_NO_EMPTY) ?: [] as $of) {
                 // A form may have parts that are given as well: `{:>{width}}`.
                 $inner = '{' !== $of[0] ? null : ('{}' === $of ? (string) $next++ : substr($of, 1, -1));
-                $given_ = null === $inner ? new TextLiteral($of) : (ctype_digit($inner) ? $given[(int) $inner] ?? null : $named[$inner] ?? null);
-                if (null === $given_ || null !== $inner && !$given_ instanceof VariableRead && !$given_ instanceof NumberLiteral && isset($used[$inner])) {
+                $formed = null === $inner ? new TextLiteral($of) : (ctype_digit($inner) ? $given[(int) $inner] ?? null : $named[$inner] ?? null);
+                if (null === $formed || null !== $inner && !$formed instanceof VariableRead && !$formed instanceof NumberLiteral && isset($used[$inner])) {
                     $this->parser->fail('unsupported', $token, ['what' => '.format()']);
                 }
                 $used += null === $inner ? [] : [$inner => true];
-                $form[] = $given_;
+                $form[] = $formed;
             }
             $parts[] = [] === $form ? $value : new Operation(OperationKey::Formatted, [$value, self::together($form)]);
         }

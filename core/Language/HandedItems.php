@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Scrivlet\Core\Language\Cpp;
+namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
@@ -11,10 +11,10 @@ use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 
-/** What small functions are handed where they compare the items of a list: objects of theirs are asked with a point, pairs by their parts. */
+/** What small functions are handed where they compare the items of a list: a sign between two of them may be a method, objects are asked with a point, pairs by their parts. */
 final class HandedItems
 {
-    private const COMPARING = [OperationKey::SortBefore, OperationKey::SortPartBefore, OperationKey::SortBy, OperationKey::SortDownBy, OperationKey::SortedBy, OperationKey::SortedDownBy, OperationKey::LeastBy, OperationKey::GreatestBy, OperationKey::LeastPlace, OperationKey::GreatestPlace, OperationKey::SpotLeast, OperationKey::SpotGreatest];
+    private const COMPARING = [OperationKey::SortBefore, OperationKey::SortPartBefore, OperationKey::SortWith, OperationKey::SortedWith, OperationKey::FirstOut, OperationKey::TakeFirst, OperationKey::SortBy, OperationKey::SortDownBy, OperationKey::SortedBy, OperationKey::SortedDownBy, OperationKey::LeastBy, OperationKey::GreatestBy, OperationKey::LeastPlace, OperationKey::GreatestPlace, OperationKey::SpotLeast, OperationKey::SpotGreatest];
 
     /**
      * @param \Closure(Expression): StaticType $type
