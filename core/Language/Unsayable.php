@@ -241,6 +241,10 @@ final class Unsayable
                 return new Refusal('console.no_words', ['language' => $other->title(), 'key' => "class $class->name"]);
             }
         }
+        $class = $other->semantics()->typed ? null : SeveralMakers::leaveToSee($program);
+        if (null !== $class) {
+            return new Refusal('console.no_words', ['language' => $other->title(), 'key' => "$class(…), $class()"]);
+        }
         $asked = self::asksUnknown($program);
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);

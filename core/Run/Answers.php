@@ -111,6 +111,20 @@ final class Answers
         return $answer;
     }
 
+    /** What stands before a sign, which is passed over, or all that is left where it does not come; null where nothing is left. */
+    public function until(string $sign): ?string
+    {
+        if ($this->failed || $this->offset >= \strlen($this->text)) {
+            return $this->next_('line');
+        }
+        $at = strpos($this->text, $sign, $this->offset);
+        $this->hasEnded = false === $at;
+        $part = substr($this->text, $this->offset, false === $at ? null : $at - $this->offset);
+        $this->offset = false === $at ? \strlen($this->text) : $at + \strlen($sign);
+
+        return $part;
+    }
+
     /** Whether what is read into is empty now, as nothing was left for it; it was not looked for behind an end that was met (C++17, 24.3.3.9). */
     public function isErased(): bool
     {

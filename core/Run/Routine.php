@@ -152,6 +152,19 @@ abstract class Routine
         return $object;
     }
 
+    /** An object of which nothing is made yet but what its fields are from the start. */
+    final protected function begun(string $class, int $depth): MapValue
+    {
+        Room::spend(1);
+        $object = new MapValue($class);
+        $object->copied = true;
+        foreach (array_reverse($this->ancestry[$class] ?? []) as $above) {
+            $this->begin($above, $object, $depth);
+        }
+
+        return $object;
+    }
+
     /**
      * What nothing was given for is nought in an object without a maker of its own (C++17, 11.6.1).
      *

@@ -245,7 +245,7 @@ final class RealMachines
             Language::Cpp => ['g++', '-std=c++20', '-w', '-fsyntax-only', $file],
         };
         // What is said has one way out: of two pipes that are read in turn the second may fill, and both would wait for ever.
-        exec('timeout 60 '.implode(' ', array_map(escapeshellarg(...), $command)).' 2>&1', $said, $ended);
+        exec('timeout 300 '.implode(' ', array_map(escapeshellarg(...), $command)).' 2>&1', $said, $ended);
         unlink($file);
         unlink(substr($file, 0, (int) strrpos($file, '.')));
 

@@ -158,6 +158,8 @@ const LEVELS = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-pr
 
 /** @param colours that only the colours are looked at, as nothing else differs from what was looked at before */
 export async function assertAccessible(page: Page, what: string, colours = false): Promise<void> {
+  // Nothing can be asked of a page that is just being left.
+  await page.waitForLoadState();
   // The legacy mode does without a second page, which only frames of other sites need; there are none.
   const axe = new AxeBuilder({ page }).setLegacyMode();
   const { violations } = await (colours ? axe.withRules(["color-contrast"]) : axe.withTags(LEVELS)).analyze();

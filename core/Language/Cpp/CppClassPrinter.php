@@ -24,8 +24,10 @@ use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 
@@ -77,20 +79,38 @@ abstract class CppClassPrinter extends BracePrinter
         return 'auto';
     }
 
-    /** The first row of a maker that has the part made which its parent has, or leaves it all to another one. */
-    final protected function partOfParent(FunctionDefinition $function): ?string
+    /**
+     * The rows of a function, and what stands in the head of a constructor instead of the first of them: what makes the part of
+     * its parent, or another constructor to which it leaves it all (C++17, 15.6.2).
+     *
+     * @return array{list<Statement>, string|null}
+     */
+    final protected function rowsAndPart(FunctionDefinition $function): array
     {
+        $rows = $this->constructors()->rows($function);
         $left = $this->constructors()->leftTo($function);
         if (null !== $left) {
-            return $this->expression($left);
+            return [$rows, $this->expression($left)];
         }
-        $first = ClassDefinition::MAKES === $function->shortName() ? $function->body->statements[0] ?? null : null;
+        $isConstructor = ClassDefinition::MAKES === $function->shortName() || null !== $this->constructors()->classOf($function->name);
+        $part = $isConstructor && isset($rows[0]) ? $this->partOfParent($rows[0], $function) : null;
+
+        return [null === $part ? $rows : \array_slice($rows, 1), $part];
+    }
+
+    private function partOfParent(Statement $first, FunctionDefinition $function): ?string
+    {
         if ($first instanceof OwnCall && str_ends_with($first->function, '.'.ClassDefinition::MAKES)) {
             return $this->name((string) strstr($first->function, '.', true)).'('.$this->listed(\array_slice($first->arguments, 1)).')';
         }
-        $failure = $first instanceof Perform && $first->value instanceof Operation && OperationKey::SayFailing === $first->value->key ? $this->classes()->failure($function->class()) : null;
+        $operation = $first instanceof Perform && $first->value instanceof Operation ? $first->value : null;
+        $made = OperationKey::Overwrite === $operation?->key ? $operation->arguments[1] : null;
+        if ($made instanceof OwnValue && null !== $this->constructors()->classOf($made->function)) {
+            return $this->expression($made);
+        }
+        $failure = OperationKey::SayFailing === $operation?->key ? $this->classes()->failure($function->class()) : null;
 
-        return null === $failure || !$first instanceof Perform ? null : FailureNames::thrown(Language::Cpp, $failure).'('.$this->expression($first->value->operands()[1] ?? new TextLiteral('')).')';
+        return null === $failure ? null : FailureNames::thrown(Language::Cpp, $failure).'('.$this->expression($operation->arguments[1] ?? new TextLiteral('')).')';
     }
 
     /** Whether a function puts an object into a stream, and is no method: it stands apart, or a typed text says it so. */
@@ -124,7 +144,7 @@ abstract class CppClassPrinter extends BracePrinter
             $parameters[] = ($method->types[$name] ?? $this->parameterType($method, $name)).' '.$this->name($name).$default;
         }
         $given = '('.implode(', ', $parameters).')';
-        $part = $this->partMade ?? $this->partOfParent($method);
+        $part = $this->partMade;
         if (ClassDefinition::MAKES === $method->shortName() || null !== $this->constructors()->classOf($method->name)) {
             return ($this->isApart($method) ? $this->name($method->class()).'::' : '').$this->name($method->class()).$given.(null === $part ? '' : " : $part");
         }

@@ -329,6 +329,13 @@ abstract class CppExpressions extends BraceExpressions
 
     protected function member(Expression $receiver): Expression
     {
+        // What a pointer that owns is asked for by a point is its own; what it points at is asked by an arrow (C++17, 23.11.1.2.4).
+        if ($this->is('get') && $this->is('(', 1) && $this->is(')', 2) && '.' === $this->tokens[$this->at - 1]->text && ')' !== $this->tokens[$this->at - 2]->text && TypeKind::Object === TypeNames::read($this->typeOf($receiver))->kind) {
+            $this->at += 3;
+
+            return $receiver;
+        }
+
         if ($receiver instanceof Operation && OperationKey::PutIn === $receiver->key && $this->is('second')) {
             // Whether a set did not have it yet (C++17, 26.2.6, table 90).
             ++$this->at;

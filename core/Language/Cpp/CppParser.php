@@ -34,6 +34,7 @@ use Scrivlet\Core\Language\Cpp\Rows\NamesOfTypes;
 use Scrivlet\Core\Language\Cpp\Rows\OperatorNames;
 use Scrivlet\Core\Language\Cpp\Rows\OutputRows;
 use Scrivlet\Core\Language\Cpp\Rows\OwnReaders;
+use Scrivlet\Core\Language\Cpp\Rows\ParentParts;
 use Scrivlet\Core\Language\Cpp\Rows\Pointers;
 use Scrivlet\Core\Language\Cpp\Rows\StreamOperators;
 use Scrivlet\Core\Language\Cpp\Rows\TextsOfC;
@@ -98,6 +99,7 @@ final class CppParser extends CppExpressions
     public readonly FittingOverload $fittingOverload;
     public readonly ClassRows $classRows;
     public readonly MethodRows $methodRows;
+    public readonly ParentParts $parentParts;
     public readonly GivenPlaces $givenPlaces;
     public readonly NamedValues $namedValues;
     public readonly StreamOperators $streamOperators;
@@ -183,6 +185,7 @@ final class CppParser extends CppExpressions
         $this->fittingOverload = new FittingOverload($this);
         $this->classRows = new ClassRows($this);
         $this->methodRows = new MethodRows($this);
+        $this->parentParts = new ParentParts($this);
         $this->givenPlaces = new GivenPlaces($this);
         $this->namedValues = new NamedValues($this);
         $this->streamOperators = new StreamOperators($this);

@@ -259,9 +259,10 @@ final class CppPrinter extends CppClassPrinter
     protected function definition(FunctionDefinition $function): void
     {
         if (!$this->isAmongRows($function)) {
-            $this->partMade = $this->partOfParent($function);
-            $isOneOfSeveral = null !== $this->constructors()->classOf($function->name);
-            $rows = $isOneOfSeveral || null === $this->partMade ? $this->constructors()->rows($function) : \array_slice($function->body->statements, 1);
+            $before = $this->part;
+            $this->part = $function;
+            [$rows, $this->partMade] = $this->rowsAndPart($function);
+            $this->part = $before;
             parent::definition($function->withBody('body', new Block($rows)));
             $this->partMade = null;
 

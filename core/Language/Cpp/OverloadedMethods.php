@@ -76,8 +76,8 @@ final class OverloadedMethods
         for ($at = $brace + 1, $end = $this->inside[$brace]; $at < $end; ++$at) {
             $closing = '(' === $this->text($at + 1) ? $this->partners[$at + 1] ?? null : null;
             $name = $this->text($at);
-            if (null !== $closing && TokenKind::Name === ($this->tokens[$at] ?? null)?->kind && $name !== $class && !\in_array($this->text($at - 1), ['operator', ':', ','], true)) {
-                // Behind a colon or a comma stands what a field is made with.
+            if (null !== $closing && TokenKind::Name === ($this->tokens[$at] ?? null)?->kind && $name !== $class && !\in_array($this->text($at - 1), ['operator', ':', ',', '=', 'new'], true)) {
+                // Behind a colon, a comma or an equals sign stands what a field is made with.
                 $ways[$name][$at] = $this->takes($at + 1);
                 $at = $closing;
             } elseif ('{' === $name || '(' === $name) {

@@ -10,6 +10,8 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -23,12 +25,24 @@ final class References
     public static function areChanged(Block $body, string $name): bool
     {
         foreach (Walk::live($body->statements) as $row) {
-            if (\in_array($name, $row->assigned(), true)) {
+            if (\in_array($name, $row->assigned(), true) || [] !== array_filter(iterator_to_array(Walk::expressionsOf($row), false), static fn (Expression $part): bool => self::isReadInto($part, $name))) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Whether a question for what comes next puts it into a variable. */
+    private static function isReadInto(Expression $value, string $name): bool
+    {
+        $places = match ($value instanceof Operation ? $value->key : null) {
+            OperationKey::NextAnswer, OperationKey::NextLine, OperationKey::NextSign => $value->operands(),
+            OperationKey::NextOf, OperationKey::LineOf => \array_slice($value->operands(), 1),
+            default => [],
+        };
+
+        return \in_array(new VariableRead($name), $places, false);
     }
 
     /** Whether a value says the same place each time that it is asked for. */

@@ -46,13 +46,17 @@ final readonly class UnsaidFields
         return array_intersect_key(array_diff_key($fields, $above), '' === $class->parent || null !== $class->failure() ? $own + array_diff_key($fields, $below) : $own);
     }
 
-    /** @return array<string, true> what the methods of a class give its objects */
+    /** @return array<string, true> what a class says that its objects keep, or what its methods and constructors give them */
     private function setIn(string $class): array
     {
         $names = [];
+        foreach ($this->program->classNamed($class)?->body->statements ?? [] as $row) {
+            $names += $row instanceof FieldDeclaration ? [$row->name => true] : [];
+        }
         foreach ($this->program->definitions() as $method) {
+            $itself = ClassDefinition::isMaker($class, $method->name) ? $this->program->itself() : $method->itself() ?? '';
             foreach ($method->class() === $class ? $this->program->rowsOf($method) : [] as $row) {
-                if ($row instanceof SetItem && $row->target instanceof Field && $row->target->object == new VariableRead($method->itself() ?? '')) {
+                if ($row instanceof SetItem && $row->target instanceof Field && $row->target->object == new VariableRead($itself)) {
                     $names[$row->target->name] = true;
                 }
             }

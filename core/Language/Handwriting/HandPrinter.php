@@ -58,7 +58,7 @@ final class HandPrinter
     {
         $this->program = $analysis->program;
         $this->fingerprints = $analysis->fingerprints;
-        $this->names = new TypedNames($analysis->program, $handwriting->text, $language->notation()->typed);
+        $this->names = new TypedNames($analysis->program, $handwriting->text, $language);
         $this->newLine = 1 === preg_match('/\r\n|\n|\r/', $handwriting->text, $match) ? $match[0] : "\n";
         $this->unit = 1 === preg_match('/(*ANYCRLF)^(\t|[ ]{1,8})[^\s]/m', $handwriting->text, $match) ? $match[1] : '    ';
         foreach ($handwriting->pieces as $index => $piece) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Handwriting;
 
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Tree\Program;
 
 /** Which names a typed text says, and how it says those that it says in another way than its program does. */
@@ -14,8 +16,10 @@ final class TypedNames
     /** @var array<string, string>|null */
     private ?array $spelled = null;
 
-    /** @param bool $isTyped whether the language says types, and has functions that share a name */
-    public function __construct(private readonly Program $program, private readonly string $text, private readonly bool $isTyped)
+    /** @var array<string, string>|null */
+    private ?array $shadows = null;
+
+    public function __construct(private readonly Program $program, private readonly string $text, private readonly Language $language)
     {
     }
 
@@ -27,9 +31,19 @@ final class TypedNames
     /** How the text says a name, where it does so in another way. */
     public function spelled(string $name): ?string
     {
-        $this->spelled ??= $this->isTyped ? $this->enumerators() + $this->overloaded() : [];
+        $this->spelled ??= $this->language->notation()->typed ? $this->enumerators() + $this->overloaded() : [];
 
-        return $this->spelled[$name] ?? null;
+        return $this->spelled[$name] ?? $this->shadowed($name);
+    }
+
+    /** What the text calls a variable that a block of it declares again for itself. */
+    private function shadowed(string $name): ?string
+    {
+        if (isset($this->words()[$name]) || 1 !== preg_match('/^(.+)_\d+$/D', $name, $match) || !isset($this->words()[$match[1]])) {
+            return null;
+        }
+
+        return ($this->shadows ??= Reader::shadows($this->text, $this->language))[$name] ?? null;
     }
 
     /** @return array<string, true> the words of the text; what JavaScript hides behind `#` also with the `_` that it has here */

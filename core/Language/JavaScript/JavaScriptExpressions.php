@@ -235,6 +235,14 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
                 return new Operation(OperationKey::Printer);
             }
+            if (($this->is('error', 2) || $this->is('warn', 2)) && ($this->is(')', 3) || $this->is(',', 3))) {
+                $this->at += 3;
+
+                // Of a failure it tells what it is.
+                $value = new VariableRead('value');
+
+                return new Lambda(['value'], new Operation(OperationKey::Complain, [$this->is('catch', -5) ? new Operation(OperationKey::ToText, [$value]) : $value]));
+            }
             $this->fail('unsupported', $token, ['what' => 'console.'.($this->peek(2)->text ?? '')]);
         }
         if (isset($this->classes->parents[$token->text]) && !$this->is('.', 1) && !$this->is('(', 1) && !$this->isVariable($token->text)) {
@@ -413,6 +421,14 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $first = \in_array($this->tokens[$first]->text, [')', ']'], true) ? array_search($first, $this->partners, true) ?: 0 : $first;
         }
         $before = $this->tokens[$first - 1]->text ?? '';
+
+        if ('=>' === $before && ')' === $this->sign()) {
+            // `beds.find(bed => bed.water)`
+            $taken = $first - 2;
+            $taken = ')' === ($this->tokens[$taken]->text ?? '') ? (int) array_search($taken, $this->partners, true) : $taken;
+
+            return '(' === ($this->tokens[$taken - 1]->text ?? '') && \in_array($this->tokens[$taken - 2]->text ?? '', ['find', 'findIndex', 'findLast', 'filter', 'some', 'every'], true);
+        }
 
         return 'typeof' === $before || '!' === $before || '(' === $before && ')' === $this->sign() && \in_array($this->tokens[$first - 2]->text ?? '', ['if', 'while'], true);
     }

@@ -171,7 +171,7 @@ abstract class BraceParser extends ExpressionParser
         return $tokens;
     }
 
-    protected function tokenize(): void
+    public function tokenize(): void
     {
         $isFresh = true;
         $pending = [];

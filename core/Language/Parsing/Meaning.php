@@ -883,7 +883,7 @@ final class Meaning
     {
         $types = [$this->type($left), $this->type($right)];
         // What may be either in a template is divided as what it is.
-        $mayBeWhole = [TypeKind::Letter, TypeKind::Unknown, TypeKind::Either, TypeKind::Mixed];
+        $mayBeWhole = [TypeKind::Letter, TypeKind::Truth, TypeKind::Unknown, TypeKind::Either, TypeKind::Mixed];
         foreach ($types as $type) {
             if (!$type->isWhole() && !\in_array($type->kind, $mayBeWhole, true)) {
                 return Operator::TrueDivide;
@@ -936,7 +936,7 @@ final class Meaning
 
             return new Binary(OperationKey::Floor === $operation->key ? Operator::FloorDivide : Operator::TruncDivide, $first->left, $first->right);
         }
-        if ($this->facts->typed && \in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToNumber], true)) {
+        if ($this->facts->typed && \in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToLong, OperationKey::ToNumber], true)) {
             $type = $this->type($first);
             $inner = $first instanceof Operation && OperationKey::ToNumber === $first->key ? $first->arguments[0] : null;
             if (OperationKey::ToWhole === $operation->key && $inner instanceof Operation && \in_array($inner->key, [OperationKey::Floor, OperationKey::Ceiling], true)) {
@@ -948,7 +948,10 @@ final class Meaning
             if (TypeKind::Letter === $type->kind) {
                 $code = new Operation(OperationKey::Code, [$first]);
 
-                return OperationKey::ToWhole === $operation->key ? $code : new Operation(OperationKey::ToNumber, [$code]);
+                return match ($operation->key) {
+                    OperationKey::ToWhole => $code,
+                    default => new Operation($operation->key, [$code]),
+                };
             }
         }
         if (\in_array($operation->key, [OperationKey::Sorted, OperationKey::SortedDown, OperationKey::SortedBy, OperationKey::SortedDownBy, OperationKey::Least, OperationKey::Greatest, OperationKey::LeastBy, OperationKey::GreatestBy, OperationKey::Total, OperationKey::Numbered, OperationKey::NumberedFrom, OperationKey::Joined], true) && $this->type($first)->isMap()) {

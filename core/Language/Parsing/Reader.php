@@ -63,6 +63,45 @@ final class Reader
         return $isFurther || \count($again->mistakes) < \count($reading->mistakes) ? $again : $reading;
     }
 
+    private static function parser(string $text, Language $language): PythonParser|JavaScriptParser|CppParser
+    {
+        return match ($language) {
+            Language::Python => new PythonParser($text),
+            Language::JavaScript => new JavaScriptParser($text),
+            Language::Cpp => new CppParser($text),
+        };
+    }
+
+    /** @return array<string, string> names that a text declares again in braces of their own, by those that a program has for them */
+    public static function shadows(string $text, Language $language): array
+    {
+        $parser = self::parser($text, $language);
+        if (!$parser instanceof BraceParser) {
+            return [];
+        }
+        try {
+            $parser->tokenize();
+        } catch (ParseFailure) {
+            return [];
+        }
+        $ends = $begins = $names = [];
+        foreach ($parser->tokens as $at => $token) {
+            $ends[$token->end()] = $at;
+            $begins[$token->offset] = $at;
+        }
+        foreach ($parser->shadows as $name => $shadows) {
+            foreach ($shadows as [$from, $until, $other]) {
+                $brace = $parser->partners[$ends[$until] ?? -1] ?? null;
+                // Braces by themselves are no row, and what lasts stands elsewhere in a program: there the name would be said twice.
+                $isBare = null !== $brace && \in_array($parser->tokens[$brace - 1]->text ?? '', [';', '{', '}', ''], true);
+                $isLasting = 'static' === ($parser->tokens[($begins[$from] ?? 0) - 2]->text ?? '') || 'static' === ($parser->tokens[($begins[$from] ?? 0) - 3]->text ?? '');
+                $names += $isBare || $isLasting ? [] : [$other => $name];
+            }
+        }
+
+        return $names;
+    }
+
     /**
      * @param array<int, int> $pinned
      * @param bool            $withPromises whether functions of JavaScript may go on beside others
@@ -70,11 +109,7 @@ final class Reader
     private static function readOnce(string $text, Language $language, ?Analysis $before, array $pinned, bool $withPromises): Reading
     {
         $old = $before?->program;
-        $parser = match ($language) {
-            Language::Python => new PythonParser($text),
-            Language::JavaScript => new JavaScriptParser($text),
-            Language::Cpp => new CppParser($text),
-        };
+        $parser = self::parser($text, $language);
         if ($parser instanceof JavaScriptParser) {
             $parser->withPromises = $withPromises;
         }

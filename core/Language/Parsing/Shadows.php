@@ -135,7 +135,17 @@ final class Shadows
     private function find(): void
     {
         $isCpp = $this->notation->typed;
+        // Round brackets that are open: whether what they declare is for a function alone (C++17, 6.3.4).
+        $brackets = [];
         foreach ($this->tokens as $index => $token) {
+            if ($isCpp && TokenKind::Sign === $token->kind && '(' === $token->text) {
+                $brackets[] = !\in_array($this->text($index - 1), ['for', 'if', 'while', 'switch', 'catch'], true);
+            } elseif ($isCpp && TokenKind::Sign === $token->kind && ')' === $token->text) {
+                array_pop($brackets);
+            }
+            if (TokenKind::Name === $token->kind && [] !== $brackets && $brackets[\count($brackets) - 1]) {
+                continue;
+            }
             if (TokenKind::Name === $token->kind) {
                 $before = $this->texts[$index - 1] ?? '';
                 if (!$isCpp && 'forEach' === $token->text && '.' === $before && '(' === $this->text($index + 1)) {

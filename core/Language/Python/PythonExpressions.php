@@ -33,6 +33,7 @@ use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
@@ -557,6 +558,24 @@ abstract class PythonExpressions extends ExpressionParser
         return $isClass || $this->isOfLibrary($receiver) ? null : new Operation(OperationKey::MethodOf, [$receiver, new TextLiteral($name->text)]);
     }
 
+    /** The text at the beginning of a class or a function, which says what it is for (The Python Language Reference, 3.2). */
+    private function saidFor(Expression $receiver, Token $token): Expression
+    {
+        $name = $receiver instanceof VariableRead ? $receiver->name : ($receiver instanceof FunctionReference ? $receiver->function : '');
+        if (1 !== preg_match('/^[ \t]*+(?:class|def)[ \t]++'.Names::asPattern($name).'\b[^\n#]*:[ \t]*+\R(?:[ \t]*+(?:#[^\n]*+)?+\R)*+[ \t]*+("""|\'\'\'|"|\')?/mu', $this->text, $match, \PREG_OFFSET_CAPTURE) || '' === $name) {
+            $this->fail('unsupported', $token, ['what' => '__doc__']);
+        }
+        $quote = $match[1][0] ?? '';
+        $from = (int) $match[0][1] + \strlen($match[0][0]);
+        $until = '' === $quote ? false : strpos($this->text, $quote, $from);
+        $said = false === $until ? '' : substr($this->text, $from, $until - $from);
+        if (str_contains($said, '\\') || 1 === \strlen($quote) && str_contains($said, "\n")) {
+            $this->fail('unsupported', $token, ['what' => '__doc__']);
+        }
+
+        return false === $until ? new NothingLiteral() : new TextLiteral($said);
+    }
+
     protected function property(Expression $receiver, string $name, Token $token): ?Expression
     {
         if ($receiver instanceof VariableRead && $receiver->name === $this->itself && '' !== $this->class) {
@@ -570,6 +589,9 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ('__name__' === $name) {
             return new Operation(OperationKey::FunctionName, [$receiver]);
+        }
+        if ('__doc__' === $name) {
+            return $this->saidFor($receiver, $token);
         }
         $made = $receiver instanceof VariableRead && 'str' === $receiver->name && !$this->isVariable('str') ? $this->functionNames->methodOfTexts($name) : null;
         if (null !== $made) {

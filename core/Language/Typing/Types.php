@@ -744,6 +744,8 @@ final class Types
                 $method = $this->classes->method($expression->class, ClassDefinition::MAKES);
                 if (null !== $method) {
                     $this->pass($part, $method->name, [new MakeObject($expression->class), ...$expression->arguments], gathers: true);
+                } else {
+                    $this->filledIn($part, $expression);
                 }
             } elseif ($expression instanceof MethodCall) {
                 $object = $this->expression($part, $expression->object);
@@ -794,9 +796,36 @@ final class Types
         }
     }
 
+    /** What braces give the fields of an object that nothing else makes (C++17, 11.6.1). */
+    private function filledIn(FunctionDefinition|Script $part, MakeObject $made): void
+    {
+        $place = 0;
+        foreach ([] === $made->arguments ? [] : $this->program->classNamed($made->class)->body->statements ?? [] as $row) {
+            if ($row instanceof FieldDeclaration && !$row->off && isset($made->arguments[$place])) {
+                $this->widenIn($this->variables, '@'.$this->classes->root($made->class).':'.$row->name, $this->expression($part, $made->arguments[$place++]));
+            }
+        }
+    }
+
+    /** Where a number is read into a place, it may be one below nought. */
+    private function readInto(FunctionDefinition|Script $part, Operation $operation): void
+    {
+        foreach (match ($operation->key) {
+            OperationKey::NextAnswer => $operation->arguments,
+            OperationKey::NextOf => \array_slice($operation->arguments, 1),
+            default => [],
+        } as $target) {
+            $type = $this->expression($part, $target);
+            if ($type->isWhole() && !$type->isUnsigned()) {
+                $this->gets($part, $target, StaticType::wholeOf(false, $type->isWide()));
+            }
+        }
+    }
+
     /** What an operation puts into a list tells what the list holds. */
     private function filled(FunctionDefinition|Script $part, Operation $operation): void
     {
+        $this->readInto($part, $operation);
         $list = $operation->arguments[0] ?? null;
         $put = match ($operation->key) {
             OperationKey::Append, OperationKey::Prepend, OperationKey::PutIn, OperationKey::Given, OperationKey::GivenAfter => $operation->arguments[1] ?? null,
@@ -848,6 +877,10 @@ final class Types
                 $this->widen($definition, $parameter, $this->expression($part, new ListLiteral(\array_slice($arguments, $index))));
             } elseif (null !== $definition && $index >= $from && isset($arguments[$index]) && !($arguments[$index] instanceof NothingLiteral && isset($definition->defaults[$parameter]))) {
                 $this->widen($definition, $parameter, $this->expression($part, $arguments[$index]));
+                if ($this->isCpp && str_ends_with($definition->types[$parameter] ?? '', '&') && !str_starts_with($definition->types[$parameter], 'const')) {
+                    // Whoever hands over a place finds in it what the function leaves there (C++17, 11.3.2).
+                    $this->gets($part, $arguments[$index], $this->variable($definition, $parameter));
+                }
             }
         }
     }

@@ -15,6 +15,7 @@ use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FailureKind;
 use Scrivlet\Core\Tree\FieldDeclaration;
+use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\MakeObject;
@@ -183,6 +184,9 @@ final class ClassCode
 
     public function newObject(MakeObject $made): string
     {
+        if ($this->isBegun($made)) {
+            return '$this->begun('.var_export($made->class, true).', $d)';
+        }
         $like = $this->compiler->facts->typed && 1 === \count($made->arguments) ? $this->compiler->types->expression($this->compiler->part, $made->arguments[0]) : null;
         if (TypeKind::Copied === $like?->kind && $like->class === $made->class && !$this->takesLike($made->class)) {
             return '$v->likeThat('.$this->compiler->expression($made->arguments[0]).', '.var_export($made->copied, true).')';
@@ -190,13 +194,38 @@ final class ClassCode
 
         $given = array_map($this->compiler->callCode->handedOver(...), $made->arguments);
         $classes = $this->compiler->classTable ??= new Classes($this->compiler->program);
-        foreach ($this->compiler->facts->typed && null === $classes->method($made->class, ClassDefinition::MAKES) ? $this->kindsOfFields($made->class) : [] as $index => $type) {
+        $maker = $classes->method($made->class, ClassDefinition::MAKES);
+        foreach (!$this->compiler->facts->typed ? [] : (null === $maker ? $this->kindsOfFields($made->class) : $this->kindsTaken($maker)) as $index => $type) {
             if (isset($given[$index])) {
                 $given[$index] = $this->compiler->assignmentCode->kept($type, $given[$index], $made->arguments[$index]);
             }
         }
 
         return ($made->copied ? '$this->madeCopied(' : '$this->made(').var_export($made->class, true).', $d'.CallCode::behind($made->arguments, $given).')';
+    }
+
+    /** Whether an object is the one that a constructor makes, which itself says what is made of it for the classes above (C++17, 15.6.2). */
+    private function isBegun(MakeObject $made): bool
+    {
+        $part = $this->compiler->part;
+        if (!$this->compiler->facts->typed || !$made->copied || [] !== $made->arguments || !$part instanceof FunctionDefinition || !$part->isShared() || !ClassDefinition::isMaker($made->class, $part->name)) {
+            return false;
+        }
+
+        return null !== ($this->compiler->classTable ??= new Classes($this->compiler->program))->method($made->class, ClassDefinition::MAKES);
+    }
+
+    /** @return array<int, StaticType> by place, the types of what a constructor is handed by value */
+    private function kindsTaken(FunctionDefinition $maker): array
+    {
+        $kinds = [];
+        foreach ($maker->given() as $index => $parameter) {
+            if ($parameter !== $maker->rest && 1 !== preg_match('/[&*]$/D', $maker->types[$parameter] ?? '')) {
+                $kinds[$index] = $this->compiler->types->variable($maker, $parameter);
+            }
+        }
+
+        return $kinds;
     }
 
     /** @return array<int, StaticType> by place, the types of fields that are numbers with a point or hold some */

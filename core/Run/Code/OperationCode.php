@@ -216,8 +216,11 @@ final class OperationCode
             $target instanceof VariableRead => fn (string $new): string => "(({$this->compiler->variable($target->name)} = $new) || true)",
             $target instanceof Field => fn (string $new): string => "(null === \$v->keep({$this->compiler->expression($target->object)}, ".var_export($target->name, true).", $new))",
             $target instanceof Item => fn (string $new): string => "(null === \$v->put({$this->compiler->expression($target->container)}, {$this->compiler->expression($target->index)}, $new))",
+            self::isKeyed($target) => fn (string $new): string => "(null === \$v->put({$this->compiler->expression($target->operands()[0])}, {$this->compiler->expression($target->operands()[1])}, $new))",
             default => throw new \LogicException('Only a place is read into.'),
         };
+        // A key is there before anything is read into its value (C++17, 26.4.4.3).
+        $asked = self::isKeyed($target) ? '['.$this->compiler->expression($target).'] && ' : '';
         $told = $this->compiler->record && $target instanceof VariableRead ? "array_push(\$t->changes, \$t->moment, {$this->compiler->places->slot($this->compiler->part, $target->name)}, {$this->compiler->variable($target->name)}) > 0" : 'true';
         $failed = 'whole' === $kind || 'number' === $kind ? '('.(null === $stream ? '$this->answers' : $stream).'->isMalformed() && '.$set('whole' === $kind ? '0' : '0.0').' && false)' : ('line' === $kind ? '('.(null === $stream ? '$this->answers' : $stream).'->isErased() && '.$set("''").' && false)' : 'false');
 
@@ -227,7 +230,13 @@ final class OperationCode
             default => "\$this->nextAnswer('$kind')",
         };
 
-        return "(null !== ($kept = $found) ? ({$set($value)} && $told) : $failed)";
+        return "($asked(null !== ($kept = $found) ? ({$set($value)} && $told) : $failed))";
+    }
+
+    /** Whether a value is what a map keeps under a key, which is made where it is not there. */
+    private static function isKeyed(Expression $value): bool
+    {
+        return $value instanceof Operation && OperationKey::ValueOrPut === $value->key;
     }
 
     /** Changes a variable, an item or a field, and gives what it has now, or what it had before. */

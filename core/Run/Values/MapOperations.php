@@ -109,7 +109,9 @@ trait MapOperations
             throw new RunError('nothing_keeps', ['name' => '*']);
         }
         $copy = $this->cloned($other);
-        $object->entries = array_intersect_key($copy instanceof MapValue ? $copy->entries : [], $object->entries) + $object->entries;
+        // What an object is to keep may have got no value yet.
+        $known = $object->entries + array_fill_keys(array_map(static fn (string $name): string => "t$name", $object->order), true);
+        $object->entries = array_intersect_key($copy instanceof MapValue ? $copy->entries : [], $known) + $object->entries;
         $this->told($object);
     }
 

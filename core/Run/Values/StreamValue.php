@@ -96,13 +96,6 @@ final class StreamValue
     /** What stands before a sign, which is passed over. */
     public function until(string $sign): ?string
     {
-        $rest = $this->reads->rest();
-        if ('' === $rest || !$this->isOpen) {
-            return $this->next('line');
-        }
-        $at = strpos($rest, $sign);
-        $this->reads = new Answers(false === $at ? '' : substr($rest, $at + \strlen($sign)));
-
-        return false === $at ? $rest : substr($rest, 0, $at);
+        return $this->isOpen ? $this->reads->until($sign) : $this->next('line');
     }
 }

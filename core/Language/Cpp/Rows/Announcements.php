@@ -99,6 +99,9 @@ final class Announcements
                 while ($at + 1 < $closing && ',' !== $this->parser->tokens[$at + 1]->text) {
                     ++$at;
                 }
+            } elseif (('*' === $text || '[' === $text) && 'char' === $types[\count($types) - 1]) {
+                // Letters in a row are a text.
+                $types[\count($types) - 1] = 'string';
             } elseif (!\in_array($text, ['const', '&', '*', 'std', '::', '[', ']'], true) && !(TokenKind::Name === $this->parser->tokens[$at]->kind && '' !== $types[\count($types) - 1] && 0 === $depth && \in_array($this->parser->tokens[$at + 1]->text, [',', ')', '=', '['], true))) {
                 $types[\count($types) - 1] .= $text;
             }
@@ -156,6 +159,7 @@ final class Announcements
                 }
             }
         }
+        $this->parser->parentParts->announce();
         if ([] !== $this->parser->classes->parents) {
             $this->parser->freeOperators->announceFreeOperators();
             $this->parser->announceMakers();

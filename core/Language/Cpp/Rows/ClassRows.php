@@ -54,8 +54,7 @@ final class ClassRows
             $parent = $of->text;
             if ($this->parser->isFailure($parent) && ('exception' !== $parent || isset($this->parser->classes->methods[$name->text][ClassDefinition::SHOWS]))) {
                 $parent = '@'.(FailureNames::kindOf($this->parser->language(), $parent)->value ?? '');
-            } elseif (!isset($this->parser->classes->parents[$parent]) || $this->parser->makers->isSeenMaking($parent)) {
-                // What makes one of a class above is a function of that class where it is one of several ways.
+            } elseif (!isset($this->parser->classes->parents[$parent])) {
                 $this->parser->fail('unsupported', $of, ['what' => "class … : $parent"]);
             }
         }
@@ -87,6 +86,10 @@ final class ClassRows
         } finally {
             [$this->parser->parent, $this->parser->class] = [$outer, $around];
         }
+        [$this->parser->parent, $this->parser->class] = [$id, $name->text];
+        $unsaid = $this->parser->parentParts->constructor($name, $this->parser->endOffset());
+        [$this->parser->parent, $this->parser->class] = [$outer, $around];
+        array_push($rows, ...null === $unsaid ? [] : [$unsaid]);
         $beside = $this->parser->is('}') && !isset($this->parser->begins[$this->parser->at + 1]) ? $this->parser->peek(1) : null;
         $isDeclared = TokenKind::Name === $beside?->kind && \in_array($this->parser->sign(2), [';', ',', '=', '[', '{'], true);
         $this->parser->closeBrace($id, $start, 'close', $isDeclared ? '' : ';');
@@ -196,6 +199,9 @@ final class ClassRows
             return [$this->parser->methodRows->methodDefinition($token, 'void', $name, $start, false)];
         }
         if ($this->parser->is('using') && $this->parser->is('::', 2) && TokenKind::Name === $this->parser->peek(3)?->kind && $this->parser->is(';', 4)) {
+            if (isset($this->parser->makers->makers[$this->parser->sign()]) || isset($this->parser->makers->makers[$this->parser->peek(1)->text ?? ''])) {
+                $this->parser->fail('unsupported', $token, ['what' => 'using …::…;']);
+            }
             // A class has what makes the one above it ready, anyhow.
             $this->parser->at += 5;
 

@@ -95,16 +95,16 @@ final class InputRows
         $this->parser->at += $this->parser->is('std', 2) ? 5 : 3;
         $this->parser->accept(',');
         $token = $this->parser->peek();
-        if (TokenKind::Name === $token?->kind && $this->parser->is(')', 1)) {
-            $name = $this->parser->newName();
-            $this->parser->given($name->text, $start);
-            $row = new SetVariable($this->parser->newId(), $name->text, new Operation(OperationKey::Ask));
-        } else {
-            $target = $this->parser->expression(8);
-            if (!($target instanceof Item || $target instanceof Field) || !$this->parser->is(')')) {
-                $this->parser->fail('unsupported', $token, ['what' => 'getline(…)']);
-            }
+        $isName = TokenKind::Name === $token?->kind && $this->parser->is(')', 1);
+        // In a method the name may be that of a field.
+        $target = $this->parser->givenPlaces->placeOf($this->parser->expression(8));
+        if ($target instanceof VariableRead && $isName) {
+            $this->parser->given($target->name, $start);
+            $row = new SetVariable($this->parser->newId(), $target->name, new Operation(OperationKey::Ask));
+        } elseif (($target instanceof Item || $target instanceof Field) && $this->parser->is(')')) {
             $row = new SetItem($this->parser->newId(), $target, new Operation(OperationKey::Ask));
+        } else {
+            $this->parser->fail('unsupported', $token, ['what' => 'getline(…)']);
         }
         if (!$this->parser->accept(')')) {
             $this->parser->fail('unsupported', $token, ['what' => 'getline(…)']);

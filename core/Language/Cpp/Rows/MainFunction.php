@@ -10,14 +10,9 @@ use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Parsing\BraceParser;
 use Scrivlet\Core\Language\Parsing\ParseFailure;
 use Scrivlet\Core\Language\Parsing\Rows;
-use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\GiveBack;
-use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\NumberLiteral;
-use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
-use Scrivlet\Core\Tree\TextLiteral;
-use Scrivlet\Core\Tree\TruthLiteral;
 
 /** The function that a program begins with, and what may stand outside of it. */
 final class MainFunction
@@ -110,46 +105,9 @@ final class MainFunction
             $below[] = $row;
         }
 
-        [$imports, $above] = $this->withoutBareGlobals($imports, $above, $rows);
+        [$imports, $above, $rows] = (new BareGlobals($this->parser, $above, $rows, $below))->without($imports);
 
         return new Rows($imports, $rows, $above, $below);
-    }
-
-    /**
-     * Variables that stand above the functions only because C++ wants them there, and prototypes, belong to the head of
-     * the text: the script gives those variables their first values.
-     *
-     * @param array{int, int}|null $imports
-     * @param list<Statement>      $above
-     * @param list<Statement>      $script
-     *
-     * @return array{array{int, int}|null, list<Statement>}
-     */
-    private function withoutBareGlobals(?array $imports, array $above, array $script): array
-    {
-        $given = [];
-        foreach ($script as $row) {
-            $given += $row instanceof SetVariable ? [$row->variable => true] : [];
-        }
-        while (null !== $imports && [] !== $above) {
-            $row = $above[0];
-            $isBare = $row instanceof Declaration && isset($given[$row->variable])
-                || $row instanceof SetVariable && isset($given[$row->variable]) && \in_array($row->value, [new NumberLiteral(0), new TextLiteral(''), new TruthLiteral(false)], false);
-            $isPrototype = $row instanceof Import && (str_ends_with($row->text, ');') || 1 === preg_match('/^(?:std::)?function</', $row->text));
-            if (!$isBare && !$isPrototype) {
-                break;
-            }
-            foreach ($this->parser->cuts as $index => $cut) {
-                if ($cut->id === $row->id) {
-                    $imports[1] = max($imports[1], $cut->end);
-                    unset($this->parser->cuts[$index]);
-                }
-            }
-            $this->parser->cuts = array_values($this->parser->cuts);
-            array_shift($above);
-        }
-
-        return [$imports, $above];
     }
 
     public function isMain(): bool

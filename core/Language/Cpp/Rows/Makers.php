@@ -5,18 +5,12 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Cpp\Rows;
 
 use Scrivlet\Core\Language\Cpp\CppParser;
-use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ClassDefinition;
-use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\GiveBack;
-use Scrivlet\Core\Tree\MakeObject;
-use Scrivlet\Core\Tree\SetItem;
-use Scrivlet\Core\Tree\SetVariable;
-use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\VariableRead;
 
 /** Classes of which objects are made in several ways (C++17, 15.1 and 16). */
@@ -26,8 +20,6 @@ final class Makers
     public array $makers = [];
     /** @var array<string, array<string, array{string, list<string>}>> the same of every class, where it is made in one way as well */
     private array $all = [];
-    /** @var array<string, list<string>|null> by class, as plainMaker gives it */
-    private array $plainMakers = [];
 
     /** @var array<string, true> classes of which it is seen when an object is made without anything given */
     private array $seen = [];
@@ -50,15 +42,28 @@ final class Makers
     {
         $types = $this->parser->announcements->typesAt($bracket) ?? [];
         $key = implode('|', $types);
-        $closing = $this->parser->partners[$bracket] ?? $bracket;
+        $closing = $this->closingWhereDefined($class, $key, $this->parser->partners[$bracket] ?? $bracket);
         // One that leaves it to another one makes nothing itself (C++17, 15.6.2).
         $isLeft = ':' === ($this->parser->tokens[$closing + 1]->text ?? '') && $class === ($this->parser->tokens[$closing + 2]->text ?? '');
-        $isPlain = '' === $key && !$isLeft && ('=' === ($this->parser->tokens[$closing + 1]->text ?? '') || '' !== ($this->parser->classes->parents[$class] ?? '') || null !== $this->plainlyGiven($closing + 1));
+        $isPlain = '' === $key && !$isLeft && '' === ($this->parser->classes->parents[$class] ?? '') && ('=' === ($this->parser->tokens[$closing + 1]->text ?? '') || null !== $this->plainlyGiven($closing + 1));
         $this->seen += '' === $key && !$isLeft && !$isPlain ? [$class => true] : [];
         $name = $isPlain ? $class.'.'.ClassDefinition::MAKES : "$class.made".([] === ($this->makers[$class] ?? []) ? '' : '_'.(1 + \count($this->makers[$class])));
         $this->makers[$class][$key] = $this->all[$class][$key] = [$name, '' === $key ? [] : $types];
         $counted = $this->parser->announcements->counted($bracket + 1, $this->parser->partners[$bracket] ?? $bracket);
         $this->parser->symbols->functions[$name] = $counted;
+    }
+
+    /** Behind which bracket stands what is done: of one that is only announced in its class, that of its definition (C++17, 12.2.1). */
+    private function closingWhereDefined(string $class, string $key, int $closing): int
+    {
+        foreach (';' === ($this->parser->tokens[$closing + 1]->text ?? '') ? $this->parser->tokens : [] as $at => $token) {
+            $isApart = '::' === $token->text && $class === ($this->parser->tokens[$at - 1]->text ?? '') && $class === ($this->parser->tokens[$at + 1]->text ?? '') && '(' === ($this->parser->tokens[$at + 2]->text ?? '');
+            if ($isApart && $key === implode('|', $this->parser->announcements->typesAt($at + 2) ?? [])) {
+                return $this->parser->partners[$at + 2] ?? $closing;
+            }
+        }
+
+        return $closing;
     }
 
     /** @return list<string> what an object of a class is made of, where it is made in one way of so many values; empty where in several */
@@ -102,43 +107,13 @@ final class Makers
 
     /**
      * The rows of one of several ways in which an object is made, which give it back at the end.
-     *
-     * @param list<Statement> $first what it keeps from the start
      */
-    public function madeItself(array $first, Block $body, int $id, Token $name): Block
+    public function madeItself(Block $body, int $id): Block
     {
-        $isLeft = ($first[0] ?? null) instanceof SetVariable && !$first[0]->value instanceof MakeObject;
-        $this->plainMakers[$this->parser->class] ??= $this->plainMaker($this->parser->class);
-        $given = [];
-        foreach ([...$first, ...$body->statements] as $row) {
-            $given[] = $row instanceof SetItem && $row->target instanceof Field ? $row->target->name : '';
-        }
-        if (!$isLeft && ('' !== ($this->parser->classes->parents[$this->parser->class] ?? '') || null === $this->plainMakers[$this->parser->class] || [] !== array_diff($this->plainMakers[$this->parser->class], $given))) {
-            // What is made without anything given is made first: nothing of it may be left to see.
-            $this->parser->fail('unsupported', $name, ['what' => "$name->text(…), $name->text()"]);
-        }
         $last = new GiveBack($this->parser->newId(), new VariableRead($this->parser->itself));
         $this->parser->atHead([$last], $id, $this->parser->is('}') ? $this->parser->offset() : $this->parser->endOffset());
 
         return new Block([...$body->statements, $last]);
-    }
-
-    /** @return list<string>|null what gets a value where an object is made without anything given; null if more is done then */
-    private function plainMaker(string $class): ?array
-    {
-        $names = [];
-        foreach (str_ends_with($this->makers[$class][''][0] ?? '', '.'.ClassDefinition::MAKES) ? $this->parser->tokens : [] as $at => $token) {
-            if ($token->text !== $class || '~' === ($this->parser->tokens[$at - 1]->text ?? '') || '(' !== ($this->parser->tokens[$at + 1]->text ?? '') || ')' !== ($this->parser->tokens[$at + 2]->text ?? '') || !\in_array($this->parser->tokens[$at + 3]->text ?? '', ['{', ':'], true)) {
-                continue;
-            }
-            $given = $this->plainlyGiven($at + 3);
-            if (null === $given) {
-                return null;
-            }
-            array_push($names, ...$given);
-        }
-
-        return $names;
     }
 
     /**

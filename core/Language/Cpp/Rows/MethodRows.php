@@ -39,7 +39,6 @@ use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
-use Scrivlet\Core\Tree\VariableRead;
 
 /** Methods, what makes an object, and those that are defined outside of their class. */
 final class MethodRows
@@ -98,9 +97,6 @@ final class MethodRows
             $types = $makesItself ? ['' => $this->parser->class] + $types : ($isMaker ? $types : ['' => $type] + $types);
             $isPure = $this->parser->is('=') && $this->parser->is('0', 1);
             $isDefault = $isMaker && $this->parser->is('=') && $this->parser->is('default', 1);
-            if ($isDefault && '' !== ($this->parser->classes->parents[$this->parser->class] ?? '')) {
-                $this->parser->fail('unsupported', $name, ['what' => '= default']);
-            }
             $this->parser->at += $isPure || $isDefault ? 2 : 0;
             if ($this->parser->accept(';')) {
                 if (!$isPure && !$isDefault) {
@@ -110,19 +106,14 @@ final class MethodRows
 
                     return $this->parser->ended(new Import($id, substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), $this->parser->language()->value), $token->offset);
                 }
-                $this->parser->cut($id, 'head', $token->offset, $this->parser->endOffset());
+                $end = $this->parser->endOffset();
+                $this->parser->cut($id, 'head', $token->offset, $end);
+                $first = $isDefault ? $this->firstRows([], $makesItself, $id, $end, $name) : [];
+                $body = $makesItself ? $this->parser->makers->madeItself(new Block(), $id) : new Block();
 
-                return new FunctionDefinition($id, $full, $parameters, new Block(), false, $defaults, $types);
+                return new FunctionDefinition($id, $full, $parameters, new Block([...$first, ...$body->statements]), false, $defaults, $types, $makesItself ? 'shared' : '');
             }
             $first = $isMaker && $this->parser->accept(':') ? $this->initialRows($id) : [];
-            $above = $isMaker ? $this->parser->classes->ownerOf($this->parser->classes->parents[$this->parser->class] ?? '', ClassDefinition::MAKES) : null;
-            if (null !== $above && 0 === ($this->parser->classes->methods[$above][ClassDefinition::MAKES][0] ?? 0) && [] === array_filter($first, static fn (Statement $row): bool => $row instanceof OwnCall)) {
-                // The parent's part is made first, without a word (C++17, 15.6.2).
-                $before = $this->parser->parent;
-                $this->parser->parent = $id;
-                array_unshift($first, new OwnCall($this->parser->newId(), $above.'.'.ClassDefinition::MAKES, [new VariableRead($this->parser->itself)]));
-                $this->parser->parent = $before;
-            }
             if (!$this->parser->is('{')) {
                 $this->parser->functionRows->withoutTrailingType();
                 $this->parser->fail('brace_wanted', $this->parser->tokens[$this->parser->at - 1], ['word' => $name->text], [new Replacement($this->parser->endOffset(), 0, ' {')]);
@@ -130,16 +121,11 @@ final class MethodRows
             $loops = $this->parser->loops;
             $this->parser->loops = [];
             $opening = $this->parser->peek()?->end() ?? 0;
-            if ($makesItself && !($first[0] ?? null) instanceof SetVariable) {
-                array_unshift($first, new SetVariable($this->parser->newId(), $this->parser->itself, new MakeObject($this->parser->class, [], true)));
-            }
-            foreach ($first as $row) {
-                $this->parser->cut($row->id, 'head', $opening, $opening);
-            }
+            $first = $isMaker ? $this->firstRows($first, $makesItself, $id, $opening, $name) : $first;
             $body = $this->parser->body($id, $start, 'head', 'body', false);
             $this->parser->loops = $loops;
             if ($makesItself) {
-                $body = $this->parser->makers->madeItself($first, $body, $id, $name);
+                $body = $this->parser->makers->madeItself($body, $id);
             }
             $this->parser->closeBrace($id, $start);
         } finally {
@@ -153,6 +139,33 @@ final class MethodRows
         }
 
         return new FunctionDefinition($id, $full, $parameters, $this->parser->shared($full, new Block([...$first, ...$body->statements])), false, $this->parser->functionRows->withForetold($full, $parameters, $defaults), $types, $isShared || $makesItself ? 'shared' : '');
+    }
+
+    /**
+     * What stands before the rows of a constructor: the object, what it has of the classes above, and what it keeps from the start.
+     *
+     * @param list<Statement> $initial as it is said
+     *
+     * @return list<Statement>
+     */
+    private function firstRows(array $initial, bool $makesItself, int $id, int $at, Token $name): array
+    {
+        $before = $this->parser->parent;
+        $this->parser->parent = $id;
+        $isLeft = ($initial[0] ?? null) instanceof SetVariable;
+        $isSaid = [] !== array_filter($initial, static fn (Statement $row): bool => $row instanceof OwnCall || $row instanceof Perform && $row->value instanceof Operation && OperationKey::Overwrite === $row->value->key);
+        $part = $isLeft || $isSaid ? null : $this->parser->parentParts->unsaid($this->parser->class, $name);
+        $first = [
+            ...$makesItself && !$isLeft ? [new SetVariable($this->parser->newId(), $this->parser->itself, new MakeObject($this->parser->class, [], true))] : [],
+            ...null === $part ? [] : [$part],
+            ...$initial,
+        ];
+        $this->parser->parent = $before;
+        foreach ($first as $row) {
+            $this->parser->cut($row->id, 'head', $at, $at);
+        }
+
+        return $first;
     }
 
     /** A row that throws something, or does nothing. */
@@ -230,13 +243,11 @@ final class MethodRows
                 // Another way of making one makes it (C++17, 15.6.2).
                 $way = $this->parser->makerOf($name->text, $arguments);
                 $rows[] = new SetVariable($this->parser->newId(), $this->parser->itself, null === $way ? new MakeObject($name->text, $values, true) : new OwnValue($way, $values));
-            } elseif ($name->text === $this->parser->class || isset($this->parser->makers->makers[$name->text]) && ([] !== $values || null !== $this->parser->makerOf($name->text, []))) {
+            } elseif ($name->text === $this->parser->class) {
                 $this->parser->fail('unsupported', $name, ['what' => "$name->text(…)"]);
             } elseif (isset($this->parser->classes->parents[$name->text])) {
-                $owner = $this->parser->classes->ownerOf($name->text, ClassDefinition::MAKES);
-                if (null !== $owner) {
-                    $rows[] = new OwnCall($this->parser->newId(), $owner.'.'.ClassDefinition::MAKES, [$self, ...$values]);
-                }
+                $part = $this->parser->parentParts->made($name->text, $arguments, $self, $name);
+                array_push($rows, ...null === $part ? [] : [$part]);
             } else {
                 $kind = $this->parser->fieldKinds["{$this->parser->class}.$name->text"] ?? '';
                 $values = $this->itemsOf($kind, $values);

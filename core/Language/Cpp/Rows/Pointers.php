@@ -215,6 +215,7 @@ final class Pointers
             $this->parser->semicolon();
             $this->parser->write($name->text, $name->offset);
             $this->parser->types[$this->parser->scope][$name->text] = "vector<$of>";
+            $this->parser->places->noteNew($name->text);
 
             return $this->parser->ended(new SetVariable($this->parser->newId(), $name->text, $made, false, "vector<$of>"), $token->offset);
         }

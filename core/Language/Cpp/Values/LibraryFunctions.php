@@ -46,6 +46,23 @@ final class LibraryFunctions
     {
     }
 
+    /** Whether what was found is only asked to be there at all (C11, 7.24.5), or not to be; null where more is asked. */
+    private function askedIfThere(Token $name): ?bool
+    {
+        if ($this->parser->is('==') || $this->parser->is('!=')) {
+            $isNothing = \in_array($this->parser->sign(1), ['NULL', 'nullptr', '0'], true);
+            $isThere = $this->parser->is('!=');
+            $this->parser->at += $isNothing ? 2 : 0;
+
+            return $isNothing ? $isThere : null;
+        }
+        $at = (int) $this->parser->indexOf($name);
+        $before = $this->parser->tokens[$at - 1]->text ?? '';
+        $isCondition = '(' === $before && \in_array($this->parser->tokens[$at - 2]->text ?? '', ['if', 'while'], true) || \in_array($before, ['&&', '||', '!'], true);
+
+        return $isCondition && \in_array($this->parser->sign(), [')', '&&', '||', '?', ';'], true) || $this->parser->is('?') ? true : null;
+    }
+
     /** `strcmp(a, b) < 0`: which of two texts is first (C11, 7.24.4.2). */
     public function orderOfTexts(Expression $first, Expression $second, Token $token): Expression
     {
@@ -319,16 +336,13 @@ final class LibraryFunctions
         if (('strcmp' === $name || 'strcmp_sign' === $name) && 2 === $count && null !== $first && null !== $second) {
             return $this->orderOfTexts($first, $second, $token);
         }
-        $isNone = $this->parser->is('==');
         if (\in_array($name, ['memcpy', 'memmove'], true) && 2 === $count && $first instanceof VariableRead && $second instanceof VariableRead && $this->parser->places->isArray($first->name) && $this->parser->places->isArray($second->name)) {
             return new Operation(OperationKey::PutRange, [$first, new NothingLiteral(), new NothingLiteral(), $second]);
         }
-        if (\in_array($name, ['strchr', 'strstr'], true) && 2 === $count && null !== $first && null !== $second && ($isNone || $this->parser->is('!=')) && \in_array($this->parser->sign(1), ['NULL', 'nullptr', '0'], true)) {
-            // Whether it is there at all (C11, 7.24.5).
-            $this->parser->at += 2;
+        if (\in_array($name, ['strchr', 'strstr'], true) && 2 === $count && null !== $first && null !== $second && null !== $isThere = $this->askedIfThere($token)) {
             $contains = new Operation(OperationKey::Contains, [$first, $second]);
 
-            return $isNone ? new Unary(UnaryOperator::Not, $contains) : $contains;
+            return $isThere ? $contains : new Unary(UnaryOperator::Not, $contains);
         }
         if (\in_array($name, ['atoi', 'atof'], true) && 1 === $count && null !== $first) {
             return new Operation('atoi' === $name ? OperationKey::WholeInFront : OperationKey::NumberInFront, [$first]);

@@ -22,6 +22,9 @@ use Scrivlet\Core\Tree\VariableRead;
  */
 final class Places
 {
+    /** @var array<string, array<string, true>> arrays that `new` made, by scope and name */
+    private array $newArrays = [];
+
     /** @var array<string, array<string, true>> parameters that get an array of C, by scope */
     public array $handedArrays = [];
 
@@ -68,10 +71,22 @@ final class Places
         return $this->placeIn($value);
     }
 
+    /** Notes an array that was made by `new`, where its name stands for no other one later. */
+    public function noteNew(string $name): void
+    {
+        $given = 0;
+        foreach ($this->parser->tokens as $at => $token) {
+            $given += $name === $token->text && '=' === ($this->parser->tokens[$at + 1]->text ?? '') ? 1 : 0;
+        }
+        if (1 === $given) {
+            $this->newArrays[$this->parser->scope][$name] = true;
+        }
+    }
+
     /** Whether a name is that of an array of C, which stands for its first item (C++17, 7.2). */
     public function isArray(string $name): bool
     {
-        return isset($this->parser->arraySizes[$name]) || isset($this->handedArrays[$this->parser->scope][$name]);
+        return isset($this->parser->arraySizes[$name]) || isset($this->newArrays[$this->parser->scope][$name]) || isset($this->handedArrays[$this->parser->scope][$name]);
     }
 
     /** Whether a value is a list or a text that is found again by what is written. */

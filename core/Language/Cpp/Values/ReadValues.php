@@ -68,7 +68,7 @@ final class ReadValues
             if (!\in_array(\count($given), [2, 3], true)) {
                 $this->parser->fail('unsupported', $token, ['what' => 'getline(…)']);
             }
-            $this->readInto($given[1], $token, 'getline(…)');
+            $given[1] = $this->readInto($given[1], $token, 'getline(…)');
 
             return new Operation(OperationKey::LineOf, $given);
         }
@@ -104,6 +104,10 @@ final class ReadValues
     /** What gets a value that is read: a variable, a field of an object or an item of a list. */
     private function readInto(Expression $target, Token $token, string $what): Expression
     {
+        if ($target instanceof Operation && OperationKey::ValueOrPut === $target->key) {
+            // What a map has for a key is there as soon as it is asked for (C++17, 26.4.4.3).
+            $target = new Item($target->arguments[0], $target->arguments[1]);
+        }
         if ($target instanceof VariableRead) {
             $this->parser->write($target->name, $token->offset);
         } elseif (!($target instanceof Field || $target instanceof Item) || !References::isPlace($target) || '' === $this->parser->typeOf($target)) {

@@ -107,7 +107,7 @@ final class EachRows
      */
     public function forAll(Token $token, int $start, Token $opened, array $names, int $body, Expression $over, array $apart = []): EachLoop
     {
-        for ($at = $body, $end = '{' === $this->parser->tokens[$body]->text ? $this->parser->partners[$body] ?? $body : $body; 1 === \count($names) && $over instanceof VariableRead && $at < $end; ++$at) {
+        for ($at = $body, $end = '{' === ($this->parser->tokens[$body]->text ?? '') ? $this->parser->partners[$body] ?? $body : $body; 1 === \count($names) && $over instanceof VariableRead && $at < $end; ++$at) {
             if ($over->name === $this->parser->tokens[$at]->text && '.' === ($this->parser->tokens[$at + 1]->text ?? '') && \in_array($this->parser->tokens[$at + 2]->text ?? '', ['push', 'unshift'], true)) {
                 // What is put behind meanwhile is not gone over (ECMAScript 2022, 23.1.3.15).
                 $this->parser->fail('unsupported', $this->parser->tokens[$at], ['what' => "$over->name.forEach(… $over->name.{$this->parser->tokens[$at + 2]->text}(…))"]);
@@ -232,7 +232,7 @@ final class EachRows
         $this->parser->at += $after + 1;
         $overStart = $this->parser->offset();
         $over = $this->parser->value();
-        if ($isIn && !$over instanceof MapLiteral && !$over instanceof ListLiteral && $this->parser->madeByFunctions->givesToPrototypes()) {
+        if ($isIn && !$over instanceof MapLiteral && !$over instanceof ListLiteral && $this->parser->madeByFunctions->givesToPrototypes() && !$this->asksForOwn($names[0], $overStart)) {
             // What is given to a prototype shows among the names of its objects (ECMAScript 2022, 14.7.5.9).
             $this->parser->fail('unsupported', $in, ['what' => 'for (… in …)']);
         }
@@ -278,5 +278,24 @@ final class EachRows
         --$this->parser->at;
 
         return $isPlain;
+    }
+
+    /** Whether all that a loop does is done for the names of an object's own alone: `if (bed.hasOwnProperty(key)) …`. */
+    private function asksForOwn(string $name, int $overStart): bool
+    {
+        $over = preg_replace('/\s+/', '', substr($this->parser->text, $overStart, $this->parser->endOffset() - $overStart));
+        $at = $this->parser->at + 1;
+        $brace = $this->parser->partners[$at] ?? null;
+        $at += '{' === ($this->parser->tokens[$at]->text ?? '') && null !== $brace ? 1 : 0;
+        $closing = 'if' === ($this->parser->tokens[$at]->text ?? '') ? $this->parser->partners[$at + 1] ?? null : null;
+        if (null === $closing) {
+            return false;
+        }
+        $asked = implode('', array_map(static fn (Token $token): string => $token->text, \array_slice($this->parser->tokens, $at + 2, $closing - $at - 2)));
+        $last = '{' === ($this->parser->tokens[$closing + 1]->text ?? '') ? $this->parser->partners[$closing + 1] ?? $closing : $closing;
+        for (; $last === $closing && isset($this->parser->tokens[$closing + 1]) && ';' !== $this->parser->tokens[$closing + 1]->text; ++$closing, ++$last) {
+        }
+
+        return \in_array($asked, ["$over.hasOwnProperty($name)", "Object.hasOwn($over,$name)"], true) && (null === $brace || \in_array($brace, [$last + 1, $last + 2], true));
     }
 }

@@ -311,6 +311,24 @@ final class FailureRows
         return !\in_array($this->parser->tokens[$at]->text ?? '', ['log', 'error', 'warn', 'info', 'debug', 'String', 'if', 'while', 'switch'], true);
     }
 
+    /** Whether the name that was read stands as a whole among what is complained of: `console.error("Oh:", error)`. */
+    private function isComplained(): bool
+    {
+        if (!\in_array($this->parser->sign(), [')', ','], true)) {
+            return false;
+        }
+        $before = $this->parser->tokens[$this->parser->at - 2]->text ?? '';
+        for ($at = $this->parser->at - 2, $depth = 0; $at > 2 && \in_array($before, ['(', ','], true); --$at) {
+            $text = $this->parser->tokens[$at]->text;
+            $depth += \in_array($text, [')', ']', '}'], true) ? 1 : (\in_array($text, ['(', '[', '{'], true) ? -1 : 0);
+            if ($depth < 0) {
+                return '(' === $text && \in_array($this->parser->tokens[$at - 1]->text, ['error', 'warn'], true) && 'console' === $this->parser->tokens[$at - 3]->text;
+            }
+        }
+
+        return false;
+    }
+
     /** What a failure says that was caught under this name, which was read already. */
     public function saysOf(Token $name): Expression
     {
@@ -332,6 +350,10 @@ final class FailureRows
         if ($this->isMadeText()) {
             $this->parser->at += $this->parser->is('.') ? 4 : 0;
 
+            return new Operation(OperationKey::FailureShown, [$this->parser->plainName($name)]);
+        }
+        if ($this->isComplained()) {
+            // Behind that the machine tells the rows that led there, by the places of their files.
             return new Operation(OperationKey::FailureShown, [$this->parser->plainName($name)]);
         }
         if ($this->isHandedOn()) {

@@ -64,6 +64,9 @@ final class LibraryMethods
         if ('update' === $name && 1 < $count && null === $arguments[0]->name && !$arguments[0]->value instanceof ListLiteral && null !== $entries = self::byNames(\array_slice($arguments, 1))) {
             return new Operation(OperationKey::Update, [$receiver, new Operation(OperationKey::Merged, [$arguments[0]->value, $entries])]);
         }
+        if ('span' === $name && 0 === $count && $this->parser->isSteady($receiver)) {
+            return new Operation(OperationKey::AsTuple, [new ListLiteral([new Operation(OperationKey::BeginsAt, [$receiver]), new Operation(OperationKey::EndsAt, [$receiver])])]);
+        }
         if ('get' === $name && 1 === $count) {
             return new Operation(OperationKey::ValueOr, [$receiver, $arguments[0]->value, new NothingLiteral()]);
         }

@@ -87,6 +87,28 @@ final class LibraryModules
         return new Lambda(['item'], 1 === \count($got) ? $got[0] : new Operation(OperationKey::AsTuple, [new ListLiteral($got)]));
     }
 
+    /**
+     * `json.load(file)` and `json.dump(value, file, …)`: what stands in a file, and what is written into one.
+     *
+     * @param list<Argument> $arguments
+     */
+    private function jsonInFile(string $name, array $arguments, Token $token): Expression
+    {
+        $place = 'json.load' === $name ? 0 : 1;
+        $file = $arguments[$place] ?? null;
+        if (null === $file || null !== $file->name || 0 === $place && 1 !== \count($arguments)) {
+            $this->parser->fail('unsupported', $token, ['what' => "$name(…)"]);
+        }
+        if (0 === $place) {
+            return new Operation(OperationKey::FromJson, [new Operation(OperationKey::FileRead, [$file->value])]);
+        }
+        unset($arguments[1]);
+        $arguments = array_values($arguments);
+        $text = 1 === \count($arguments) ? new Operation(OperationKey::JsonSpaced, [$arguments[0]->value]) : $this->parser->libraryFunctions->builtin('json.dumps', $arguments, $token);
+
+        return null === $text ? $this->parser->fail('unsupported', $token, ['what' => "$name(…)"]) : new Operation(OperationKey::FileWritten, [$file->value, $text]);
+    }
+
     /** @return list<Expression> */
     private function valuesIn(Token $token): array
     {
@@ -147,6 +169,11 @@ final class LibraryModules
             return $small;
         }
         $opened = $this->parser->peek($length);
+        if (\in_array($name, ['json.load', 'json.dump'], true) && null !== $opened && '(' === $opened->text) {
+            $this->parser->at += $length + 1;
+
+            return $this->parser->postfix($this->jsonInFile($name, $this->parser->arguments($opened), $token));
+        }
         if ('collections.defaultdict' !== $name || null === $opened || '(' !== $opened->text) {
             return null;
         }
