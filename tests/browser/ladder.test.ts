@@ -17,6 +17,7 @@ test("from the desk to the ladder: lines and words are paired, wrong first, then
   await page.click('header summary[aria-label="Take away"]');
   await page.click("text=Exercises from this program");
   await page.waitForURL(/\/ladder/);
+  await page.waitForSelector("select[data-choice]");
   await assertAccessible(page, "pairing");
   const selects = page.locator("select[data-choice]");
   const lines = await page.locator("#rung li code").allTextContents();

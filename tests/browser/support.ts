@@ -162,7 +162,12 @@ export async function assertAccessible(page: Page, what: string, colours = false
   await page.waitForLoadState();
   // The legacy mode does without a second page, which only frames of other sites need; there are none.
   const axe = new AxeBuilder({ page }).setLegacyMode();
-  const { violations } = await (colours ? axe.withRules(["color-contrast"]) : axe.withTags(LEVELS)).analyze();
+  const looked = colours ? axe.withRules(["color-contrast"]) : axe.withTags(LEVELS);
+  // What waits for its turn comes anew by itself, and takes what looks at it along.
+  const { violations } = await looked.analyze().catch(async () => {
+    await page.waitForLoadState();
+    return looked.analyze();
+  });
   const found = violations.map(
     (one) =>
       `${one.id}: ${one.help}\n    ${one.nodes.map((node) => `${node.target} ${node.failureSummary ?? ""}`).join("\n    ")}`,

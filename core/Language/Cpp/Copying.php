@@ -147,7 +147,10 @@ final class Copying
         if ($value instanceof MethodCall) {
             $methods = array_filter($this->program->definitions(), static fn (FunctionDefinition $one): bool => '' !== $one->class() && $one->shortName() === $value->method);
             $handed = [];
+            $only = 1 === \count($methods) ? array_values($methods)[0] : null;
             foreach ($value->arguments as $index => $argument) {
+                $parameter = $only?->given()[$index] ?? null;
+                $argument = null === $only || null === $parameter ? $argument : $this->asTakenBy($only, $parameter, $argument, $scope);
                 // Which class's method it is shows when it runs: it is enough that one of them changes what it takes.
                 $changing = array_filter($methods, fn (FunctionDefinition $method): bool => $this->isChangedCopy($method, $method->parameters[$index + 1] ?? null));
                 $handed[] = [] === $changing ? $argument : $this->copied($argument, $scope);
@@ -157,6 +160,12 @@ final class Copying
         }
         if ($value instanceof MakeObject && null === $this->program->functionNamed($value->class.'.'.ClassDefinition::MAKES)) {
             return new MakeObject($value->class, array_map(fn (Expression $given): Expression => $this->copied($given, $scope), $value->arguments), $value->copied);
+        }
+        $maker = $value instanceof MakeObject ? $this->program->functionNamed($value->class.'.'.ClassDefinition::MAKES) : null;
+        if ($value instanceof MakeObject && null !== $maker) {
+            $taken = $maker->given();
+
+            return $value->withOperands(array_map(fn (int $index, Expression $given): Expression => isset($taken[$index]) ? $this->asTakenBy($maker, $taken[$index], $given, $scope) : $given, array_keys($value->arguments), $value->arguments));
         }
         if ($value instanceof Item && TypeKind::Letter === $this->types->expression($scope, $value->index)->kind && $this->types->expression($scope, $value->container)->isList()) {
             // A place is a number (C++17, 8.2.1).
@@ -275,10 +284,21 @@ final class Copying
         $function = $this->program->functionNamed($name);
         $handed = [];
         foreach ($arguments as $index => $argument) {
-            $handed[] = null !== $function && $this->isChangedCopy($function, $function->parameters[$index] ?? null) ? $this->copied($argument, $scope) : $argument;
+            $parameter = $function->parameters[$index] ?? null;
+            $given = null === $function || null === $parameter ? $argument : $this->asTakenBy($function, $parameter, $argument, $scope);
+            $handed[] = null !== $function && $this->isChangedCopy($function, $parameter) ? $this->copied($given, $scope) : $given;
         }
 
         return $handed;
+    }
+
+    /** What a parameter of a type of its own becomes of a value of another one (C++17, 8.2.2). */
+    private function asTakenBy(FunctionDefinition $function, string $parameter, Expression $value, FunctionDefinition|Script $scope): Expression
+    {
+        $type = $function->types[$parameter] ?? '';
+        $isByValue = '' !== $type && 1 !== preg_match('/[&*]$/D', $type) && $parameter !== $function->rest && !$value instanceof NothingLiteral;
+
+        return $isByValue ? $this->becoming(TypeNames::read($type), $value, $scope) : $value;
     }
 
     /** Whether a function changes what it takes by value. */

@@ -52,6 +52,7 @@ use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Claim;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Count;
@@ -1068,6 +1069,21 @@ final class CppParser extends CppExpressions
         }
 
         return parent::performed($value, $offset, $end);
+    }
+
+    public function shared(string $scope, Block $body): Block
+    {
+        foreach (Walk::statements($body->statements) as $row) {
+            $letters = $row instanceof SetItem && $row->target instanceof Item && $row->target->container instanceof VariableRead ? $row->target->container->name : null;
+            // A letter put into a text makes another text of it.
+            foreach ([...$row->assigned(), ...null === $letters ? [] : [$letters]] as $name) {
+                if (!isset($this->declared[$scope][$name]) && isset($this->declared[''][$name])) {
+                    $this->assigned[$scope][$name] = true;
+                }
+            }
+        }
+
+        return parent::shared($scope, $body);
     }
 
     protected function gatheredSoFar(): ?string

@@ -495,7 +495,10 @@ final class Meaning
     /** Whether anything sees the value that a variable has behind the loops that count with it. */
     private function isSeenBehind(string $name): bool
     {
-        return $this->seenBehind[$this->scope->id][$name] ??= $this->types->scopes->isReachedInto($this->scope, $name)
+        // Whoever handed over a place sees what is left in it.
+        $isReference = $this->facts->typed && $this->scope instanceof FunctionDefinition && str_ends_with($this->scope->types[$name] ?? '', '&');
+
+        return $this->seenBehind[$this->scope->id][$name] ??= $isReference || $this->types->scopes->isReachedInto($this->scope, $name)
             || OuterCounter::isSeen($name, $this->scope instanceof Script ? [...$this->scope->body->statements, ...$this->program->below] : $this->scope->body->statements);
     }
 

@@ -215,13 +215,14 @@ final class ClassCode
         return null !== ($this->compiler->classTable ??= new Classes($this->compiler->program))->method($made->class, ClassDefinition::MAKES);
     }
 
-    /** @return array<int, StaticType> by place, the types of what a constructor is handed by value */
+    /** @return array<int, StaticType> by place, the types of numbers, letters and truths that a constructor is handed by value */
     private function kindsTaken(FunctionDefinition $maker): array
     {
         $kinds = [];
         foreach ($maker->given() as $index => $parameter) {
-            if ($parameter !== $maker->rest && 1 !== preg_match('/[&*]$/D', $maker->types[$parameter] ?? '')) {
-                $kinds[$index] = $this->compiler->types->variable($maker, $parameter);
+            $type = $this->compiler->types->variable($maker, $parameter);
+            if ($parameter !== $maker->rest && 1 !== preg_match('/[&*]$/D', $maker->types[$parameter] ?? '') && ($type->isNumeric() || \in_array($type->kind, [TypeKind::Letter, TypeKind::Truth], true))) {
+                $kinds[$index] = $type;
             }
         }
 

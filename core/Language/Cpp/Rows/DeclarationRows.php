@@ -34,6 +34,7 @@ use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 
 /** Variables that are declared. */
@@ -153,7 +154,7 @@ final class DeclarationRows
                 // What lasts as long as the program is nought before anything else (C++17, 6.6.2).
                 $value = $this->parser->madeValues->empty("vector<$kept>");
             }
-            $told = 'auto' === $kept && null !== $value ? ($this->parser->letterRows->isOne($value) ? 'char' : $this->typeTold($value)) : $kept;
+            $told = 'auto' === $kept && null !== $value ? ($this->parser->letterRows->isOne($value) ? 'char' : $this->typeTold($value, 1 === preg_match('/\bauto\b/', $head))) : $kept;
             $rows[] = null === $value ? new Declaration($this->parser->newId(), $name->text, 'auto' === $kept ? null : $kept) : new SetVariable($this->parser->newId(), $name->text, $value, false, $told);
         } while ($this->parser->accept(','));
         $this->parser->semicolon();
@@ -163,8 +164,22 @@ final class DeclarationRows
     }
 
     /** `auto` where nothing else would tell what a variable holds: a text or a container that a function gives. */
-    private function typeTold(Expression $value): string
+    private function typeTold(Expression $value, bool $isAuto): string
     {
+        if (!$isAuto && ($value instanceof NumberLiteral || $value instanceof TruthLiteral || $value instanceof Operation)) {
+            // What a template is made for tells that.
+            return 'auto';
+        }
+        if ($value instanceof NumberLiteral) {
+            return \is_float($value->value) ? 'double' : (abs($value->value) < 2 ** 31 ? 'int' : 'long long');
+        }
+        if ($value instanceof TruthLiteral) {
+            return 'bool';
+        }
+        $made = $value instanceof Operation ? ['to_whole' => 'int', 'to_long' => 'long long', 'to_number' => 'double'][$value->key->value] ?? null : null;
+        if (null !== $made) {
+            return $made;
+        }
         $type = $value instanceof OwnValue || $value instanceof MethodCall || $value instanceof VariableRead ? $this->parser->typeOf($value) : '';
         $known = TypeNames::read($type);
         if ($value instanceof VariableRead) {

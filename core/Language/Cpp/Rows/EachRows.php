@@ -17,6 +17,7 @@ use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -27,6 +28,7 @@ use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** Loops over what a list, a map or a text holds, and by its places. */
 final class EachRows
@@ -339,6 +341,10 @@ final class EachRows
             return new Count($id, $parts[0], new NumberLiteral(0), ExpressionParser::less(new Operation(OperationKey::Length, [$over])), new NumberLiteral(1), $body);
         }
         if ($isReference && 1 === \count($names) && ($isHanded || References::areChanged($body, $names[0]))) {
+            foreach (Walk::statements($body->statements) as $row) {
+                // A loop counts with a variable, and not with an item.
+                $row instanceof ForLoop && $row->variable === $names[0] && $this->parser->failAt('unsupported', $offset, \strlen($names[0]), ['what' => "for ($names[0] = …)"]);
+            }
             References::isPlace($over) || $this->parser->failAt('unsupported', $offset, \strlen($names[0]), ['what' => "& $names[0] = …"]);
             $place = $this->madeUp('at');
             $last = ExpressionParser::less(new Operation(OperationKey::Length, [$over]));
