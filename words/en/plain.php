@@ -571,7 +571,7 @@ return [
     'plain.operation.descending' => '{0}, from the greatest to the least',
     'plain.operation.first_out' => 'what comes out of {0} first, by {1}',
     'plain.operation.take_first' => 'what comes out of {0} first, by {1}, goes',
-    'plain.operation.overwrite' => '{0} keeps from here on what {1} keeps',
+    'plain.operation.overwrite' => '{0} takes over all that is kept by {1}',
     'plain.operation.greatest_or' => 'the greatest item of {0}, or {1} if there is none',
     'plain.operation.least_or' => 'the least item of {0}, or {1} if there is none',
     'plain.operation.product' => 'all items of {0}, multiplied',

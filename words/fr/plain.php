@@ -571,7 +571,7 @@ return [
     'plain.operation.descending' => '{0}, du plus grand au plus petit',
     'plain.operation.first_out' => 'ce qui sort d’abord de {0}, selon {1}',
     'plain.operation.take_first' => 'ce qui sort d’abord de {0}, selon {1}, s’en va',
-    'plain.operation.overwrite' => '{0} contient désormais ce que {1} contient',
+    'plain.operation.overwrite' => '{0} reprend tout ce que contient {1}',
     'plain.operation.greatest_or' => 'le plus grand élément de {0}, ou {1} s’il n’y en a pas',
     'plain.operation.least_or' => 'le plus petit élément de {0}, ou {1} s’il n’y en a pas',
     'plain.operation.product' => 'tous les éléments de {0}, multipliés',
