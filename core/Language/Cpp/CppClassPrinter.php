@@ -47,8 +47,8 @@ abstract class CppClassPrinter extends BracePrinter
 
     /** What makes the parent's part of the maker that is being printed; it stands in its head, and not among its rows. */
     protected ?string $partMade = null;
-    protected ?bool $hasPlainPointers = null;
-    protected ?Constructors $constructors = null;
+    private ?bool $hasPlainPointers = null;
+    private ?Constructors $constructors = null;
 
     protected function classDefinition(ClassDefinition $class): void
     {

@@ -59,24 +59,31 @@ final class ParentParts
     public function unsaid(string $class, Token $name): ?Statement
     {
         $parent = $this->parser->classes->parents[$class] ?? '';
-        $owner = array_values(array_filter([$parent, ...$this->parser->classes->above($parent)], fn (string $above): bool => isset($this->parser->makers->makers[$above]) || isset($this->parser->classes->methods[$above][ClassDefinition::MAKES])))[0] ?? null;
+        $owner = $this->maker($parent);
         $least = isset($this->parser->makers->makers[$owner ?? '']) ? 0 : $this->parser->classes->methods[$owner ?? ''][ClassDefinition::MAKES][0] ?? 1;
 
         return null === $owner || 0 < $least ? null : $this->made($owner, [], new VariableRead($this->parser->itself), $name);
+    }
+
+    /** The class that has a constructor, going up from one; null if none has. */
+    private function maker(string $class): ?string
+    {
+        foreach ([$class, ...$this->parser->classes->above($class)] as $above) {
+            if (isset($this->parser->makers->makers[$above]) || isset($this->parser->classes->methods[$above][ClassDefinition::MAKES])) {
+                return $above;
+            }
+        }
+
+        return null;
     }
 
     /** Notes the classes that have no constructor, below one that makes its objects in several ways. */
     public function announce(): void
     {
         foreach (array_keys($this->parser->classes->parents) as $class) {
-            $makes = [];
-            foreach ([$class, ...$this->parser->classes->above($class)] as $above) {
-                if (isset($this->parser->makers->makers[$above]) || isset($this->parser->classes->methods[$above][ClassDefinition::MAKES])) {
-                    $makes[] = $above;
-                }
-            }
-            $way = $this->parser->makers->makers[$makes[0] ?? ''][''][0] ?? '';
-            if ([] !== $makes && $class !== $makes[0] && '' !== $way && !str_ends_with($way, '.'.ClassDefinition::MAKES)) {
+            $maker = $this->maker($class);
+            $way = $this->parser->makers->makers[$maker ?? ''][''][0] ?? '';
+            if (null !== $maker && $class !== $maker && '' !== $way && !str_ends_with($way, '.'.ClassDefinition::MAKES)) {
                 $this->unsaid[$class] = true;
                 $this->parser->classes->methods[$class][ClassDefinition::MAKES] = [0, 0, []];
             }
