@@ -60,6 +60,7 @@ return [
         ["whlie True:\n    print(1)\n", 'misspelt_keyword', 1, "while True:\n    print(1)\n"],
         ["fro i in range(3):\n    print(i)\n", 'misspelt_keyword', 1, "for i in range(3):\n    print(i)\n"],
         ["for i in 5:\n    print(i)\n", 'range_missing', 1, "for i in range(5):\n    print(i)\n"],
+        ["n = 7\nfor i in range(n / 2):\n    print(i)\n", 'range_of_division', 2, "n = 7\nfor i in range(n // 2):\n    print(i)\n"],
         ["for i in range([1, 2]):\n    print(i)\n", 'range_around_list', 1, "for i in [1, 2]:\n    print(i)\n"],
         ["for i range(3):\n    print(i)\n", 'in_missing', 1, "for i in range(3):\n    print(i)\n"],
         ["x = 3\nif x = 3:\n    print(x)\n", 'assign_in_condition', 2, "x = 3\nif x == 3:\n    print(x)\n"],

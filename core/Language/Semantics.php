@@ -48,6 +48,7 @@ final readonly class Semantics
      * @param bool                  $hashedSets          sets and their order are those of a table of hashes
      * @param bool                  $guardsMaps          a map that changes its size while it is gone over is an error
      * @param bool                  $spacedJson          JSON has blanks behind its signs and letters of ASCII alone, and whole numbers to their last digit
+     * @param bool                  $countsWhole         a number with a point counts nothing: no turns of a loop, no letters
      * @param bool                  $strictTexts         texts are not made from other values, and what is asked of them is checked: signs to cut at, to fill up with, forms of numbers
      * @param bool                  $coerces             a value of another kind becomes the kind that is wanted
      * @param bool                  $sameByIdentity      a list or an object is found as itself alone
@@ -116,6 +117,7 @@ final readonly class Semantics
         public bool $hashedSets = false,
         public bool $guardsMaps = false,
         public bool $spacedJson = false,
+        public bool $countsWhole = false,
         public bool $strictTexts = false,
         public bool $coerces = false,
         public bool $sameByIdentity = false,

@@ -977,7 +977,7 @@ abstract class CppExpressions extends BraceExpressions
         return match (true) {
             $value instanceof VariableRead => $this->types[$this->scope][$value->name] ?? $this->types[''][$value->name] ?? '',
             $value instanceof Field => $this->typeOfField($value),
-            $value instanceof Item => $this->typeOfPart($this->typeOf($value->container), $value->index) ?? $this->typeOfItem($this->typeOf($value->container)),
+            $value instanceof Item => $this->typeOfPart($type = $this->typeOf($value->container), $value->index) ?? $this->typeOfItem($type),
             $value instanceof Slice => $this->typeOf($value->container),
             $value instanceof OwnValue => $this->givenTypes->of($value->function),
             $value instanceof MethodCall => $this->givenTypes->of($value->method),

@@ -19,7 +19,7 @@ final class AtRunTime
     /** By kind of mistake, as what the machine stops. */
     private const FAILS = [
         'few_arguments' => FailureKind::Type, 'many_arguments' => FailureKind::Type, 'no_such_parameter' => FailureKind::Type, 'text_and_number' => FailureKind::Type, 'raise_text' => FailureKind::Type,
-        'range_around_list' => FailureKind::Type, 'new_missing' => FailureKind::Type, 'constant_assigned' => FailureKind::Type,
+        'range_around_list' => FailureKind::Type, 'range_of_division' => FailureKind::Type, 'not_whole' => FailureKind::Type, 'new_missing' => FailureKind::Type, 'constant_assigned' => FailureKind::Type,
         'unknown_name' => FailureKind::Name, 'misspelt_name' => FailureKind::Name, 'before_value' => FailureKind::Name, 'unknown_function' => FailureKind::Name, 'misspelt_function' => FailureKind::Name,
         'unknown_command' => FailureKind::Name, 'misspelt_command' => FailureKind::Name, 'object_wanted' => FailureKind::Name, 'object_missing' => FailureKind::Name, 'quotes_missing' => FailureKind::Name,
         'let_missing' => FailureKind::Name, 'capitals' => FailureKind::Name, 'foreign_word' => FailureKind::Name,

@@ -84,6 +84,8 @@ abstract class ExpressionParser extends Parser
 
     /** @var array<int, true> rows by which what a name stands for changes itself, if it can: `seen |= more` in Python */
     public array $inPlace = [];
+    /** @var array<int, true> rows written with `++` or `--`, which reckon whatever they find (ECMA-262, 13.4) */
+    public array $stepped = [];
     /** @var array<int, true> loops with a variable that is there behind them, too: `for (i = 0; …)` below `int i;` */
     public array $outliving = [];
 

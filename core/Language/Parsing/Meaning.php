@@ -81,6 +81,9 @@ final class Meaning
     /** @var array<string, true> names that stand in the expression only which is looked at */
     private array $inner = [];
 
+    /** @var \WeakMap<Expression, Expression> what values mean where these names are in view */
+    private \WeakMap $settled;
+
     private readonly Semantics $facts;
     /** made when it is first asked for */
     private ?MaybeNothing $maybeNothing = null;
@@ -93,6 +96,7 @@ final class Meaning
     private function __construct(private readonly Program $program, private readonly Types $types, private readonly Language $language, private readonly array $inPlace, private readonly array $outliving, private readonly bool $isLast = false)
     {
         $this->facts = $language->semantics();
+        $this->settled = self::nothingSettled();
         $this->scope = $program->script;
         $this->hasOptionals = $this->facts->typed && [] !== array_filter(Walk::statements($program->parts()), static fn (Statement $row): bool => $row instanceof FunctionDefinition && str_starts_with($row->types[''] ?? '', 'optional<') || $row instanceof SetVariable && str_starts_with((string) $row->declared, 'optional<'));
     }
@@ -100,12 +104,17 @@ final class Meaning
     /**
      * @param array<int, true> $inPlace   rows by which what a name stands for changes itself, if it can
      * @param array<int, true> $outliving loops with a variable that is there behind them, too
+     * @param array<int, true> $stepped   rows written with `++` or `--`
      *
      * @return array{Program, Types} the program as it is meant, and the types it was decided by
      */
-    public static function settle(Program $program, Language $language, array $inPlace, array $outliving): array
+    public static function settle(Program $program, Language $language, array $inPlace, array $outliving, array $stepped): array
     {
         $types = Types::of($program, isCpp: $language->semantics()->typed);
+        $reckoned = $language->semantics()->coerces ? Reckoned::program($program, $types, $stepped) : $program;
+        if ($reckoned !== $program) {
+            [$program, $types] = [$reckoned, Types::of($reckoned)];
+        }
         $meaning = new self($program, $types, $language, $inPlace, $outliving);
         $settled = $meaning->program();
         for ($round = 1; $meaning->changed && $round < self::ROUNDS; ++$round) {
@@ -584,14 +593,36 @@ final class Meaning
         return $this->types->expression($this->scope, $expression);
     }
 
+    /** @return \WeakMap<Expression, Expression> */
+    private static function nothingSettled(): \WeakMap
+    {
+        /** @var \WeakMap<Expression, Expression> $settled */
+        $settled = new \WeakMap();
+
+        return $settled;
+    }
+
     /** What maps of JavaScript can do themselves (ECMAScript 2022, 24.1.3), and any object. */
     private const OF_MAPS = ['get', 'set', 'has', 'delete', 'clear', 'forEach', 'keys', 'values', 'entries', 'hasOwnProperty', 'toString', 'toLocaleString', 'valueOf'];
 
     private function expression(Expression $expression): Expression
     {
-        if ($expression instanceof Leaf && !$expression instanceof VariableRead) {
-            return $expression;
+        if ($expression instanceof Leaf) {
+            return $expression instanceof VariableRead ? $this->meant($expression) : $expression;
         }
+        // A call stands in what it may mean otherwise, too: in a chain of them each would be looked at twice as often as the next.
+        if (isset($this->settled[$expression])) {
+            return $this->settled[$expression];
+        }
+        $meant = $this->meant($expression);
+        $this->settled[$expression] = $meant;
+        $this->settled[$meant] = $meant;
+
+        return $meant;
+    }
+
+    private function meant(Expression $expression): Expression
+    {
         $names = $expression instanceof Lambda ? array_fill_keys($expression->parameters, StaticType::unknown()) : ($expression instanceof Collected ? $this->types->itemOf($this->scope, $expression) : []);
         $operands = $expression->operands();
         if ([] === $names) {
@@ -600,10 +631,14 @@ final class Meaning
                 $made[] = $this->expression($operand);
             }
         } else {
-            $outside = $this->inner;
+            // What is gone over stands outside of the name that goes over it.
+            $over = $expression instanceof Collected ? $expression->over : null;
+            $meantOver = null === $over ? null : $this->expression($over);
+            [$outside, $settled] = [$this->inner, $this->settled];
             $this->inner += array_fill_keys(array_keys($names), true);
-            $made = $this->types->inside($names, fn (): array => array_map($this->expression(...), $operands));
-            $this->inner = $outside;
+            $this->settled = self::nothingSettled();
+            $made = $this->types->inside($names, fn (): array => array_map(fn (Expression $operand): Expression => $operand === $over ? $meantOver ?? $operand : $this->expression($operand), $operands));
+            [$this->inner, $this->settled] = [$outside, $settled];
         }
         $asked = $made[0] ?? null;
         if ($expression instanceof Operation && Given::is($expression) && $operands[0] instanceof Item && $asked instanceof Operation && OperationKey::ValueOrPut === $asked->key) {

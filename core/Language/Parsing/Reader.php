@@ -132,7 +132,7 @@ final class Reader
             [$merged, $parser->cuts] = Handlers::merged($rows->rows, $parser->cuts);
             $rows = new Rows($rows->imports, $merged, $rows->above, $rows->below);
         }
-        [$program, $types] = Meaning::settle(self::program($rows, $parser), $language, $parser->inPlace, $parser->outliving);
+        [$program, $types] = Meaning::settle(self::program($rows, $parser), $language, $parser->inPlace, $parser->outliving, $parser->stepped);
         if ($parser instanceof CppParser) {
             $program = StreamForms::settle($program, $types, $parser->cuts, $text);
         }

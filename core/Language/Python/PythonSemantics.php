@@ -14,7 +14,7 @@ final class PythonSemantics
     private const FAILURES = [
         'no_file' => 'FileNotFoundError', 'file_closed' => 'ValueError', 'file_mode' => 'ValueError', 'file_no_reading' => 'UnsupportedOperation', 'file_no_writing' => 'UnsupportedOperation',
         'no_method' => 'AttributeError', 'no_field' => 'AttributeError', 'fixed_place' => 'AttributeError', 'no_place' => 'ValueError', 'no_json' => 'JSONDecodeError', 'no_data' => 'StatisticsError', 'no_group' => 'IndexError', 'unequal_letters' => 'ValueError', 'not_held' => 'TypeError', 'not_an_object' => 'TypeError', 'bad_pattern' => 're.error', 'negative_choice' => 'ValueError',
-        'no_value' => 'NameError', 'empty_separator' => 'ValueError', 'no_more' => 'StopIteration', 'not_begun' => 'TypeError', 'open_class' => 'TypeError', 'makes_itself' => 'ValueError', 'size_changed' => 'RuntimeError', 'fixed_list' => 'TypeError', 'one_letter' => 'TypeError', 'no_whole_place' => 'TypeError', 'repeated_by' => 'TypeError', 'list_and_tuple' => 'TypeError', 'outside_of_function' => 'ValueError', 'no_base' => 'ValueError', 'division_by_zero' => 'ZeroDivisionError', 'deep_calls' => 'RecursionError', 'deep_values' => 'RecursionError', 'not_finite' => 'OverflowError', 'out_of_range' => 'ValueError',
+        'no_value' => 'NameError', 'empty_separator' => 'ValueError', 'no_more' => 'StopIteration', 'not_begun' => 'TypeError', 'open_class' => 'TypeError', 'makes_itself' => 'ValueError', 'size_changed' => 'RuntimeError', 'fixed_list' => 'TypeError', 'one_letter' => 'TypeError', 'no_whole_place' => 'TypeError', 'repeated_by' => 'TypeError', 'whole_wanted' => 'TypeError', 'not_formed' => 'TypeError', 'list_and_tuple' => 'TypeError', 'outside_of_function' => 'ValueError', 'no_base' => 'ValueError', 'division_by_zero' => 'ZeroDivisionError', 'deep_calls' => 'RecursionError', 'deep_values' => 'RecursionError', 'not_finite' => 'OverflowError', 'out_of_range' => 'ValueError',
         'no_ink' => 'ValueError', 'random_order' => 'ValueError', 'gives_nothing' => 'TypeError', 'not_a_number' => 'TypeError', 'too_large' => 'OverflowError', 'no_real_root' => 'ValueError',
         'count_by_zero' => 'ValueError', 'empty_list' => 'IndexError', 'sample_too_large' => 'ValueError', 'seed_kind' => 'TypeError', 'nothing_to_compare' => 'ValueError', 'few_arguments' => 'TypeError', 'many_arguments' => 'TypeError', 'no_such_parameter' => 'TypeError', 'parameter_given_twice' => 'TypeError', 'fixed_text' => 'TypeError', 'no_answer' => 'EOFError',
         'no_form' => 'ValueError', 'no_function' => 'TypeError', 'no_item' => 'IndexError', 'no_key' => 'KeyError', 'no_length' => 'TypeError', 'no_number' => 'ValueError', 'not_a_list' => 'TypeError', 'not_a_key' => 'TypeError', 'no_failure' => 'TypeError',
@@ -50,6 +50,7 @@ final class PythonSemantics
             hashedSets: true,
             guardsMaps: true,
             spacedJson: true,
+            countsWhole: true,
             strictTexts: true,
             signsOnLists: true,
             classesAreFunctions: true,

@@ -243,12 +243,13 @@ final class Types
      */
     public function inside(array $names, \Closure $run): mixed
     {
-        $before = $this->inner;
-        $this->inner = $names + $before;
+        // What is known with other names in view is not known with these.
+        [$before, $known, $widened] = [$this->inner, $this->known, $this->widened];
+        [$this->inner, $this->known] = [$names + $before, []];
         try {
             return $run();
         } finally {
-            $this->inner = $before;
+            [$this->inner, $this->known] = [$before, $this->widened === $widened ? $known : []];
         }
     }
 
@@ -305,7 +306,7 @@ final class Types
 
     public function expression(FunctionDefinition|Script $part, Expression $expression): StaticType
     {
-        if ([] !== $this->inner || !$expression instanceof Binary && !$expression instanceof Operation && !$expression instanceof Choice && !$expression instanceof ListLiteral) {
+        if (!$expression instanceof Binary && !$expression instanceof Operation && !$expression instanceof Choice && !$expression instanceof ListLiteral && !$expression instanceof MethodCall && !$expression instanceof Collected) {
             return $this->found($part, $expression);
         }
         // What is made of many values is asked for again by each of the values around it.

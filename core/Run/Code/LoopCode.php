@@ -129,7 +129,7 @@ final class LoopCode
         $turn = $this->compiler->temporary();
         $times = $this->compiler->temporary();
 
-        return $step."$times = \$v->whole(".$this->compiler->expression($repeat->times).");\n"
+        return $step."$times = \$v->".($this->isCounted() ? 'times' : 'whole').'('.$this->compiler->expression($repeat->times).");\n"
             ."for ($turn = 0; $turn < $times; ++$turn) {\nif ($turn > 0) { ".$this->compiler->stepAt($row).'}'."\n".$this->ofThisTurn($repeat).$this->inLoop($repeat->body)."}\n";
     }
 
@@ -138,7 +138,8 @@ final class LoopCode
         $row = \count($this->compiler->rows);
         $step = $this->compiler->step($count);
         [$at, $to, $by, $first] = [$this->compiler->temporary(), $this->compiler->temporary(), $this->compiler->temporary(), $this->compiler->temporary()];
-        $start = '$v->number('.$this->compiler->expression($count->from).')';
+        $number = $this->isCounted() ? '$v->times(' : '$v->number(';
+        $start = $number.$this->compiler->expression($count->from).')';
         if ($this->compiler->facts->typed && !($this->compiler->types->expression($this->compiler->part, $count->from)->isWhole() && $this->compiler->types->expression($this->compiler->part, $count->by)->isWhole())) {
             $start = "(float) $start";
         }
@@ -155,11 +156,17 @@ final class LoopCode
             ."for (; $on; $at = $next) {\nif (!$first) { ".$this->compiler->stepAt($row)."} $first = false;\n".$body."}\n";
     }
 
+    /** Whether only whole numbers count, as in a text of Python, while a block counts with what is in front of the point. */
+    private function isCounted(): bool
+    {
+        return $this->compiler->facts->countsWhole && isset($this->compiler->program->handwriting[$this->compiler->language->value]);
+    }
+
     /** The end of a count; one from 2^63 on is never reached. */
     private function end(Expression $to): string
     {
         if (!$this->compiler->numberCode->isUnsigned($to)) {
-            return '$v->number('.$this->compiler->expression($to).')';
+            return ($this->isCounted() ? '$v->times(' : '$v->number(').$this->compiler->expression($to).')';
         }
         // Below the first end there is nothing to count, though the number before zero is the largest one.
         $isBelow = $to instanceof Binary && Operator::Subtract === $to->operator;

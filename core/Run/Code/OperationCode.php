@@ -87,6 +87,12 @@ final class OperationCode
 
             return '('.implode(' && ', array_map(fn (Expression $target): string => $this->nextAnswer($target, $kind), $operation->arguments)).')';
         }
+        if (OperationKey::Length === $operation->key && $this->compiler->facts->coerces) {
+            $measured = $this->compiler->types->expression($this->compiler->part, $operation->arguments[0]);
+            if (!$measured->isTextual() && !$measured->isList()) {
+                return '$v->lengthOf('.$this->compiler->callCode->listed($operation->arguments).')';
+            }
+        }
         if (OperationKey::After === $operation->key) {
             return '['.$this->compiler->callCode->listed($operation->arguments).'][1]';
         }

@@ -66,7 +66,7 @@ trait CollectionOperations
 
     public function mostCommonOf(mixed $counts, mixed $most): ListValue
     {
-        return new ListValue(\array_slice($this->mostCommon($counts)->items, 0, max(0, self::whole($most))));
+        return new ListValue(\array_slice($this->mostCommon($counts)->items, 0, max(0, static::integer($most))));
     }
 
     /** Each as often as it was counted. */
@@ -74,7 +74,7 @@ trait CollectionOperations
     {
         $items = [];
         foreach (self::map_($counts)->entries as [$item, $count]) {
-            $most = max(0, self::whole($count));
+            $most = max(0, static::integer($count));
             Room::spend($most);
             array_push($items, ...array_fill(0, $most, $item));
         }
@@ -130,7 +130,7 @@ trait CollectionOperations
     {
         $begun = $this->begunOf($items);
         $taken = [];
-        for ($left = self::whole($count); $left > 0 && $begun->hasNext(); --$left) {
+        for ($left = static::integer($count); $left > 0 && $begun->hasNext(); --$left) {
             $taken[] = array_shift($begun->items);
             Room::spend(1);
         }
@@ -257,7 +257,7 @@ trait CollectionOperations
         $list = new ListValue(null === $items ? [] : $this->over($items));
         $list->made = 'deque';
         if (null !== $most) {
-            $list->most = max(0, self::whole($most));
+            $list->most = max(0, static::integer($most));
             $list->items = 0 === $list->most ? [] : \array_slice($list->items, -$list->most);
         }
 
@@ -268,7 +268,7 @@ trait CollectionOperations
     {
         $list = self::list_($list);
         $count = \count($list->items);
-        $by = 0 === $count ? 0 : ((self::whole($steps) % $count) + $count) % $count;
+        $by = 0 === $count ? 0 : ((static::integer($steps) % $count) + $count) % $count;
         $list->items = [...\array_slice($list->items, $count - $by), ...\array_slice($list->items, 0, $count - $by)];
         $this->told($list);
     }
@@ -276,7 +276,7 @@ trait CollectionOperations
     public function orders(mixed $items, mixed $size = null): ListValue
     {
         $items = $this->over($items);
-        $size = null === $size ? \count($items) : self::whole($size);
+        $size = null === $size ? \count($items) : static::integer($size);
         $orders = [];
         if ($this->isSizeOf($items, $size)) {
             $this->ordersOf($items, $size, [], $orders);
@@ -308,7 +308,7 @@ trait CollectionOperations
     {
         $choices = [];
         $items = $this->over($items);
-        if ($this->isSizeOf($items, $size = self::whole($size))) {
+        if ($this->isSizeOf($items, $size = static::integer($size))) {
             $this->choicesOf($items, $size, 0, [], $choices);
         }
 

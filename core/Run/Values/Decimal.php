@@ -27,13 +27,19 @@ final readonly class Decimal
     /** With a fixed number of digits behind the point; a float has an exact decimal, which is what is rounded. */
     public static function fixed(float $value, int $digits): string
     {
-        return is_finite($value) ? \sprintf("%.{$digits}F", $value) : (string) $value;
+        return is_finite($value) ? self::signOf($value).\sprintf("%.{$digits}F", $value) : (string) $value;
     }
 
     /** One digit before the point and a fixed number behind it: C17, 7.21.6.1, `e`. */
     public static function exponential(float $value, int $digits): string
     {
-        return (string) preg_replace('/e([+-])(\d)$/D', 'e${1}0$2', \sprintf("%.{$digits}e", $value));
+        return self::signOf($value).preg_replace('/e([+-])(\d)$/D', 'e${1}0$2', \sprintf("%.{$digits}e", $value));
+    }
+
+    /** PHP leaves away the sign of a nought. */
+    private static function signOf(float $value): string
+    {
+        return 0.0 === abs($value) && fdiv(1.0, $value) < 0 ? '-' : '';
     }
 
     /**

@@ -13,6 +13,7 @@ use Scrivlet\Core\Tree\ClassDefinition;
 final class JavaScriptValues extends Values
 {
     use BigWholes;
+    use CoercedValues;
 
     public function language(): Language
     {
@@ -21,7 +22,7 @@ final class JavaScriptValues extends Values
 
     public function add(mixed $a, mixed $b): string|float|BigInteger
     {
-        if (\is_string($a) || \is_string($b) || $a instanceof ListValue || $b instanceof ListValue) {
+        if (\is_string($a) || \is_string($b) || self::isThing($a) || self::isThing($b)) {
             return $this->bounded($this->text($a).$this->text($b));
         }
 
@@ -76,19 +77,29 @@ final class JavaScriptValues extends Values
         return 1.0 === abs($a) && !is_finite($b) ? \NAN : $a ** $b;
     }
 
+    /** What holds others is added as its text (13.15.3); one that says its number itself is not asked. */
+    private static function isThing(mixed $value): bool
+    {
+        if ($value instanceof MapValue) {
+            self::sayNoForm($value, 'valueOf');
+        }
+
+        return $value instanceof ListValue || $value instanceof MapValue;
+    }
+
     public function bitAnd(mixed $a, mixed $b, bool $wide = false): mixed
     {
-        return self::big('&', $a, $b) ?? parent::bitAnd($a, $b, $wide);
+        return self::big('&', $a, $b) ?? parent::bitAnd(self::numeric($a), self::numeric($b), $wide);
     }
 
     public function bitOr(mixed $a, mixed $b, bool $wide = false): mixed
     {
-        return self::big('|', $a, $b) ?? parent::bitOr($a, $b, $wide);
+        return self::big('|', $a, $b) ?? parent::bitOr(self::numeric($a), self::numeric($b), $wide);
     }
 
     public function bitXor(mixed $a, mixed $b, bool $wide = false): mixed
     {
-        return self::big('^', $a, $b) ?? parent::bitXor($a, $b, $wide);
+        return self::big('^', $a, $b) ?? parent::bitXor(self::numeric($a), self::numeric($b), $wide);
     }
 
     public function bitNot(mixed $a, bool $wide = false): int|float|BigInteger
@@ -109,40 +120,6 @@ final class JavaScriptValues extends Values
     public function negate(mixed $a): float|BigInteger
     {
         return $a instanceof BigInteger ? $a->negated() : -self::numeric($a);
-    }
-
-    /** A value where a number is wanted: ToNumber, ECMAScript 2022, 7.1.4. */
-    private static function numeric(mixed $value): float
-    {
-        if ($value instanceof BigInteger) {
-            throw new RunError('mixed_big', [], 'Cannot convert a BigInt value to a number');
-        }
-        if (\is_string($value)) {
-            $text = trim($value);
-
-            return match (true) {
-                '' === $text => 0.0,
-                1 === preg_match('/^[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?$/iD', $text) => (float) $text,
-                1 === preg_match('/^0x[0-9a-f]+$/iD', $text) => (float) hexdec(substr($text, 2)),
-                1 === preg_match('/^0b[01]+$/iD', $text) => (float) bindec(substr($text, 2)),
-                1 === preg_match('/^0o[0-7]+$/iD', $text) => (float) octdec(substr($text, 2)),
-                1 === preg_match('/^[+-]?Infinity$/D', $text) => '-' === $text[0] ? -\INF : \INF,
-                default => \NAN,
-            };
-        }
-        if ($value instanceof ListValue && \count($value->items) <= 1) {
-            return self::numeric($value->items[0] ?? '');
-        }
-
-        if ($value instanceof MapValue) {
-            self::sayNoForm($value, 'valueOf');
-        }
-
-        return match (true) {
-            Nothing::Null === $value => 0.0,
-            null === $value, \is_object($value) => \NAN,
-            default => (float) self::number($value),
-        };
     }
 
     /** Values of two kinds are never the same (IsStrictlyEqual, ECMAScript 2022, 7.2.16). */
@@ -265,7 +242,8 @@ final class JavaScriptValues extends Values
             return '' === trim($value) ? \NAN : self::numeric(parent::toWhole($value));
         }
 
-        return self::cut(self::numeric($value));
+        // The text of anything else is read (ECMA-262, 19.2.5): that of `null` and of a truth spells no number.
+        return \is_int($value) || \is_float($value) || $value instanceof BigInteger ? self::cut(self::numeric($value)) : $this->toWhole($this->text($value));
     }
 
     public function toNumber(mixed $value): float
@@ -342,7 +320,12 @@ final class JavaScriptValues extends Values
     {
         $number = self::numeric($value);
 
-        return is_finite($number) && abs($number) < 1e21 ? parent::fixed(self::offTie($number, max(0, min(50, self::whole($digits)))), $digits) : $this->text($number);
+        $wanted = self::integer($digits);
+        if ($wanted < 0 || $wanted > 100) {
+            throw new RunError('no_form', ['form' => (string) $wanted], 'toFixed() digits argument must be between 0 and 100');
+        }
+
+        return is_finite($number) && abs($number) < 1e21 ? parent::fixed(self::offTie($number, min(50, $wanted)), $digits) : $this->text($number);
     }
 
     /**
@@ -375,7 +358,7 @@ final class JavaScriptValues extends Values
     public function put(mixed $container, mixed $index, mixed $value): void
     {
         if ($container instanceof PatternValue && 'lastIndex' === $index) {
-            $container->next = max(0, (int) self::number($value));
+            $container->next = max(0, self::integer($value));
 
             return;
         }
@@ -385,6 +368,10 @@ final class JavaScriptValues extends Values
             null === $kept->keeps || ($kept->keeps)($value);
 
             return;
+        }
+        if ($container instanceof ListValue && !$container->fixed && null === $this->place($index, \PHP_INT_MAX)) {
+            // A list may keep what has no place, too, as a field of its own (ECMA-262, 10.4.2).
+            throw new RunError('own_form', ['name' => mb_substr($this->text($index), 0, 30)]);
         }
         // The letters of a text stay what they are (ECMA-262, 10.4.3.5), which only strict texts stop at.
         if (!self::isStill($container) && !\is_string($container)) {
@@ -731,10 +718,7 @@ final class JavaScriptValues extends Values
 
     private static function above(float $number): float
     {
-        $bits = (array) unpack('q', pack('d', $number));
-        $above = (array) unpack('d', pack('q', \is_int($bits[1]) ? $bits[1] + 1 : 1));
-
-        return \is_float($above[1]) ? $above[1] : $number;
+        return self::float(self::bits($number) + 1);
     }
 
     public function repeated(mixed $value, mixed $times): string|ListValue
@@ -758,13 +742,6 @@ final class JavaScriptValues extends Values
         }
 
         return array_pad(\array_slice($items, 0, $wanted), $wanted, null);
-    }
-
-    protected function place(mixed $index, int $size): ?int
-    {
-        $number = self::numeric($index);
-
-        return floor($number) === $number ? parent::place($number, $size) : null;
     }
 
     public function isNoNumber(mixed $value): bool

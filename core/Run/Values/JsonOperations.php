@@ -24,7 +24,7 @@ trait JsonOperations
 
     public function jsonLaidOut(mixed $value, mixed $indent): string
     {
-        $step = \is_string($indent) ? mb_substr($indent, 0, 10) : str_repeat(' ', max(0, min(10, self::whole($indent))));
+        $step = \is_string($indent) ? mb_substr($indent, 0, 10) : str_repeat(' ', max(0, min(10, static::integer($indent))));
 
         return $this->bounded($this->jsonOf($value, $step, [',', '' === $step ? ':' : ': '], 0));
     }
@@ -81,6 +81,7 @@ trait JsonOperations
             // Nothing else stands for a function in a list of JavaScript (ECMA-262, 25.5.2.5).
             null === $value, Nothing::Null === $value, !$isPython && $value instanceof \Closure => 'null',
             \is_float($value) && !is_finite($value) => $isPython ? (is_nan($value) ? 'NaN' : ($value > 0 ? 'Infinity' : '-Infinity')) : 'null',
+            $value instanceof BigInteger && !$isPython => throw new RunError('mixed_big', [], 'Do not know how to serialize a BigInt'),
             \is_int($value), \is_float($value), $value instanceof BigInteger => $this->text($value),
             $value instanceof MapValue && '' !== $value->sort && !$isPython => '{}',
             default => throw new RunError('no_json'),
@@ -88,7 +89,7 @@ trait JsonOperations
     }
 
     /** What an object says stands for it (ECMA-262, 25.5.2.4). */
-    private function standsFor(mixed $value): mixed
+    protected function standsFor(mixed $value): mixed
     {
         if (!$value instanceof MapValue || $this->facts->spacedJson) {
             return $value;

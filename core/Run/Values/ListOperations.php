@@ -231,7 +231,7 @@ trait ListOperations
 
     public function repeated(mixed $value, mixed $times): string|ListValue
     {
-        $times = max(0, self::whole($times));
+        $times = max(0, static::integer($times));
         if (\is_string($value)) {
             if (\strlen($value) * $times > self::LONGEST) {
                 throw new RunError('long_text', ['longest' => self::LONGEST]);
@@ -257,7 +257,7 @@ trait ListOperations
 
     public function filled(mixed $times, mixed $value): ListValue
     {
-        $times = self::whole($times);
+        $times = static::integer($times);
 
         if ($times > self::MOST_ITEMS) {
             throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
@@ -271,7 +271,7 @@ trait ListOperations
     public function resize(mixed $value, mixed $many, mixed $with): void
     {
         $list = self::list_($value);
-        $many = self::whole($many);
+        $many = static::integer($many);
         if ($many > self::MOST_ITEMS || $many < 0) {
             throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
         }
@@ -295,7 +295,7 @@ trait ListOperations
     public function setLength(mixed $value, mixed $many): void
     {
         $list = self::list_($value);
-        $many = (float) self::number($many);
+        $many = (float) static::numeric($many);
         if ($many < 0 || $many > 4294967295 || floor($many) !== $many) {
             throw new RunError('no_length', [], 'Invalid array length');
         }
@@ -318,7 +318,7 @@ trait ListOperations
     /** A bound of a part; where none is said, the part is open on that side. */
     private static function boundOr(mixed $at, int $open, int $size): int
     {
-        return null === $at ? $open : self::bound_(self::whole($at), $size);
+        return null === $at ? $open : self::bound_(static::integer($at), $size);
     }
 
     public function slice(mixed $value, mixed $from, mixed $to): string|ListValue
@@ -346,12 +346,12 @@ trait ListOperations
     public function stepped(mixed $value, mixed $from, mixed $to, mixed $by): string|ListValue
     {
         $items = \is_string($value) ? mb_str_split($value) : self::list_($value)->items;
-        $by = self::whole($by);
+        $by = static::integer($by);
         if (0 === $by) {
             throw new RunError('count_by_zero');
         }
         $size = \count($items);
-        $bound = static fn (mixed $at, int $open): int => null === $at || Nothing::Null === $at ? $open : max($by > 0 ? 0 : -1, min($by > 0 ? $size : $size - 1, self::whole($at) < 0 ? self::whole($at) + $size : self::whole($at)));
+        $bound = static fn (mixed $at, int $open): int => null === $at || Nothing::Null === $at ? $open : max($by > 0 ? 0 : -1, min($by > 0 ? $size : $size - 1, static::integer($at) < 0 ? static::integer($at) + $size : static::integer($at)));
         $part = [];
         $end = $bound($to, $by > 0 ? $size : -1);
         for ($at = $bound($from, $by > 0 ? 0 : $size - 1); $by > 0 ? $at < $end : $at > $end; $at += $by) {
@@ -454,13 +454,13 @@ trait ListOperations
     /** The last item is at -1. */
     public function itemFromEnd(mixed $container, mixed $index): mixed
     {
-        return $container instanceof MapValue ? $this->item($container, $index) : $this->item($container, self::number($index) + self::number($this->length($container)));
+        return $container instanceof MapValue ? $this->item($container, $index) : $this->item($container, static::numeric($index) + static::numeric($this->length($container)));
     }
 
     /** A place in a list, counted from 0; null if the list has none such. */
     protected function place(mixed $index, int $size): ?int
     {
-        $index = self::whole($index);
+        $index = static::integer($index);
 
         return $index >= 0 && $index < $size ? $index : null;
     }
@@ -474,13 +474,13 @@ trait ListOperations
             default => 'list',
         };
 
-        return $this->facts->says("$sort place".($isGiven && $this->facts->tuples ? ' set' : ''), ['at' => \sprintf('%u', self::whole($index)), 'size' => $size]);
+        return $this->facts->says("$sort place".($isGiven && $this->facts->tuples ? ' set' : ''), ['at' => \sprintf('%u', static::integer($index)), 'size' => $size]);
     }
 
     /** @param string|null $says what the real machine says of it */
     protected function noItem(mixed $index, int $size, ?string $says = null): mixed
     {
-        throw new RunError('no_item', ['index' => self::whole($index), 'size' => $size], $says);
+        throw new RunError('no_item', ['index' => static::integer($index), 'size' => $size], $says);
     }
 
     protected function noKey(MapValue $map, mixed $key): mixed
@@ -517,7 +517,7 @@ trait ListOperations
         }
         $at = $this->place($index, \count($list->items));
         if (null === $at) {
-            $this->putBeyond($list, self::whole($index), $value);
+            $this->putBeyond($list, static::integer($index), $value);
         } else {
             // Written in place, as a copy would take as long as the list is. @phpstan-ignore assign.propertyType (the place is one of the list's)
             $list->items[$at] = $value;
@@ -560,7 +560,7 @@ trait ListOperations
             throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
         }
         Room::spend(\count($items) >> 3);
-        array_splice($items, self::bound_(self::whole($at), \count($items)), 0, [$value]);
+        array_splice($items, self::bound_(static::integer($at), \count($items)), 0, [$value]);
         $list->items = $items;
         $this->told($list);
     }
@@ -679,7 +679,7 @@ trait ListOperations
         }
         foreach ($places as $index => $place) {
             // @phpstan-ignore assign.propertyType (the place is one of the list's)
-            $list->items[self::whole($place)] = $put[$index];
+            $list->items[static::integer($place)] = $put[$index];
         }
         $this->told($list);
     }
@@ -692,8 +692,8 @@ trait ListOperations
     public function dropRange(mixed $list, mixed $from, mixed $count): void
     {
         $list = self::list_($list);
-        $from = self::bound_(self::whole($from), \count($list->items));
-        array_splice($list->items, $from, max(0, self::whole($count)));
+        $from = self::bound_(static::integer($from), \count($list->items));
+        array_splice($list->items, $from, max(0, static::integer($count)));
         $this->told($list);
     }
 
@@ -729,8 +729,8 @@ trait ListOperations
     {
         $list = self::list_($list);
         $size = \count($list->items);
-        $from = self::bound_(self::whole($from), $size);
-        $count = max(0, self::bound_(self::whole($to), $size) - $from);
+        $from = self::bound_(static::integer($from), $size);
+        $count = max(0, self::bound_(static::integer($to), $size) - $from);
         array_splice($list->items, $from, $count, 0 < $count ? array_fill(0, $count, $value) : []);
         $this->told($list);
     }
@@ -852,7 +852,7 @@ trait ListOperations
 
     public function numbers(mixed $from, mixed $to, mixed $by): ListValue
     {
-        [$from, $to, $by] = [self::whole($from), self::whole($to), self::whole($by)];
+        [$from, $to, $by] = [static::integer($from), static::integer($to), static::integer($by)];
         if (0 === $by) {
             throw new RunError('count_by_zero');
         }

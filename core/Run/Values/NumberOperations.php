@@ -42,7 +42,7 @@ trait NumberOperations
             return \strlen($match[0]) <= 18 ? $this->count_((int) $match[0]) : $this->manyDigits($match[0]);
         }
 
-        return $this->count_(self::whole($value));
+        return $this->count_(static::integer($value));
     }
 
     protected function wholePattern(): string
@@ -67,7 +67,7 @@ trait NumberOperations
             return 1 === preg_match('/^[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?'.($this->readsOn() ? '' : '$').'/iD', trim($value), $match) ? (float) $match[0] : (float) $this->noNumber($value, $this->facts->says('number', ['shown' => $this->display($value)]));
         }
 
-        return (float) self::number($value);
+        return (float) static::numeric($value);
     }
 
     /** The number with which a text begins. */
@@ -102,20 +102,20 @@ trait NumberOperations
 
     public function isNoNumber(mixed $value): bool
     {
-        return is_nan((float) self::number($value));
+        return is_nan((float) static::numeric($value));
     }
 
     /** Whether it is a number, and neither without end nor none at all (ECMA-262, 21.1.2.2). */
     public function isFinite(mixed $value): bool
     {
-        return $this->facts->coerces ? \is_int($value) || $value instanceof BigInteger || \is_float($value) && is_finite($value) : is_finite((float) self::number($value));
+        return $this->facts->coerces ? \is_int($value) || $value instanceof BigInteger || \is_float($value) && is_finite($value) : is_finite((float) static::numeric($value));
     }
 
     /** So many digits in all, noughts at the end among them (ECMA-262, 21.1.3.5). */
     public function precise(mixed $value, mixed $digits): string
     {
-        $number = (float) self::number($value);
-        $digits = self::whole($digits);
+        $number = (float) static::numeric($value);
+        $digits = static::integer($digits);
         if (!is_finite($number)) {
             return $this->text($number);
         }
@@ -137,11 +137,11 @@ trait NumberOperations
     /** One digit before the point, so many behind it, and the power of ten (ECMA-262, 21.1.3.2). */
     public function scientific(mixed $value, mixed $digits): string
     {
-        $number = (float) self::number($value);
+        $number = (float) static::numeric($value);
         if (!is_finite($number)) {
             return $this->text($number);
         }
-        $digits = max(0, min(50, self::whole($digits)));
+        $digits = max(0, min(50, static::integer($digits)));
         $exact = rtrim(str_replace('.', '', ltrim(\sprintf('%.53F', abs($number)), '0.')), '0');
         // In the very middle it goes away from nought, as there.
         $number = $digits + 2 === \strlen($exact) && '5' === $exact[-1] ? $number * (1 + 10 ** -($digits + 3)) : $number;
@@ -287,7 +287,7 @@ trait NumberOperations
 
     private static function natural(mixed $number): int
     {
-        $whole = self::whole($number);
+        $whole = static::integer($number);
 
         return $whole < 0 || $whole > 5000 ? throw new RunError($whole < 0 ? 'negative_choice' : 'large_number') : $whole;
     }
@@ -301,7 +301,7 @@ trait NumberOperations
     /** The same within bounds of one's own. */
     public function isCloseWithin(mixed $a, mixed $b, mixed $relative, mixed $absolute): bool
     {
-        [$one, $other, $part, $least] = array_map(static fn (mixed $number): float => (float) self::number($number), [$a, $b, $relative, $absolute]);
+        [$one, $other, $part, $least] = array_map(static fn (mixed $number): float => (float) static::numeric($number), [$a, $b, $relative, $absolute]);
         if ($part < 0 || $least < 0) {
             throw new RunError('negative_choice', [], 'tolerances must be non-negative');
         }
@@ -328,7 +328,7 @@ trait NumberOperations
     /** Bits moved to the right, with noughts from the left: ECMA-262, 13.9.3. */
     public function shiftedPlain(mixed $a, mixed $b): float
     {
-        [$a, $b] = [fmod((float) self::number($a), 2 ** 32), (float) self::number($b)];
+        [$a, $b] = [fmod((float) static::numeric($a), 2 ** 32), (float) static::numeric($b)];
 
         return (float) (((int) ($a < 0 ? $a + 2 ** 32 : $a) & 0xFFFFFFFF) >> ((int) $b & 31));
     }
@@ -344,9 +344,9 @@ trait NumberOperations
     /** JavaScript takes 32 bits of any number (ECMA-262, 7.1.6). */
     private function bitsOf(mixed $value): int
     {
-        $number = self::number($value);
+        $number = static::numeric($value);
         if (!$this->facts->onlyFractions) {
-            return \is_float($number) ? throw new RunError('not_a_number', ['value' => mb_substr($this->show($value), 0, 30)]) : self::whole($value);
+            return \is_float($number) ? throw new RunError('not_a_number', ['value' => mb_substr($this->show($value), 0, 30)]) : static::integer($value);
         }
 
         return is_finite((float) $number) ? self::signed((int) fmod((float) $number, 4294967296.0)) : 0;
@@ -367,28 +367,27 @@ trait NumberOperations
 
     public function binary(mixed $value): string
     {
-        return self::digits(self::whole($value), '0b', decbin(...));
+        return self::digits($value instanceof BigInteger ? $value : BigInteger::of(static::integer($value)), '0b', 2);
     }
 
     public function hexadecimal(mixed $value): string
     {
-        return self::digits(self::whole($value), '0x', dechex(...));
+        return self::digits($value instanceof BigInteger ? $value : BigInteger::of(static::integer($value)), '0x', 16);
     }
 
     public function octal(mixed $value): string
     {
-        return self::digits(self::whole($value), '0o', decoct(...));
+        return self::digits($value instanceof BigInteger ? $value : BigInteger::of(static::integer($value)), '0o', 8);
     }
 
-    /** @param \Closure(int): string $digits */
-    private static function digits(int $number, string $before, \Closure $digits): string
+    private static function digits(BigInteger $number, string $before, int $base): string
     {
-        return ($number < 0 ? '-' : '').$before.$digits(abs($number));
+        return ($number->isNegative() ? '-' : '').$before.$number->abs()->toBase($base);
     }
 
     public function cubeRoot(mixed $value): float
     {
-        $number = (float) self::number($value);
+        $number = (float) static::numeric($value);
         $root = abs($number) ** (1 / 3);
         $near = round($root);
 
@@ -397,7 +396,7 @@ trait NumberOperations
 
     public function inBase(mixed $value, mixed $base): string
     {
-        $number = self::whole($value);
+        $number = static::integer($value);
         $text = base_convert((string) abs($number), 10, self::base_($base));
 
         return $number < 0 ? "-$text" : $text;
@@ -405,7 +404,7 @@ trait NumberOperations
 
     protected static function base_(mixed $base): int
     {
-        $base = self::whole($base);
+        $base = static::integer($base);
 
         return $base < 2 || $base > 36 ? throw new RunError('no_base', ['base' => $base]) : $base;
     }
@@ -417,12 +416,12 @@ trait NumberOperations
 
     public function absolute(mixed $value): mixed
     {
-        return abs(self::number($value));
+        return abs(static::numeric($value));
     }
 
     public function root(mixed $value): float
     {
-        $value = (float) self::number($value);
+        $value = (float) static::numeric($value);
 
         return $value < 0 ? $this->noRoot() : sqrt($value);
     }
@@ -454,44 +453,44 @@ trait NumberOperations
 
     public function floor(mixed $value): int|float|BigInteger
     {
-        return $this->count_((int) floor((float) self::number($value)));
+        return $this->count_((int) floor((float) static::numeric($value)));
     }
 
     public function ceiling(mixed $value): int|float|BigInteger
     {
-        return $this->count_((int) ceil((float) self::number($value)));
+        return $this->count_((int) ceil((float) static::numeric($value)));
     }
 
     /** Halves go up, as ECMAScript 2022, 21.3.2.28 says. */
     public function rounded(mixed $value): int|float
     {
-        return $this->count_((int) floor((float) self::number($value) + 0.5));
+        return $this->count_((int) floor((float) static::numeric($value) + 0.5));
     }
 
     /** Halves go to the even neighbour. */
     public function roundedEven(mixed $value): int|float|BigInteger
     {
-        return $this->count_((int) round((float) self::number($value), 0, \PHP_ROUND_HALF_EVEN));
+        return $this->count_((int) round((float) static::numeric($value), 0, \PHP_ROUND_HALF_EVEN));
     }
 
     /** Halves go away from zero. */
     public function roundedAway(mixed $value): float
     {
-        return round((float) self::number($value));
+        return round((float) static::numeric($value));
     }
 
     public function roundedTo(mixed $value, mixed $digits): int|float|BigInteger
     {
-        $digits = max(-30, min(30, self::whole($digits)));
+        $digits = max(-30, min(30, static::integer($digits)));
         if ($digits < 0 && !\is_float($value)) {
             return $this->roundedOff($value, -$digits);
         }
         if ($value instanceof BigInteger) {
             return $value;
         }
-        $number = self::number($value);
+        $number = static::numeric($value);
         // Beyond 52 bits there is nothing behind the point, and nought keeps its sign.
-        if (0.0 === (float) $number || abs($number) >= 4.5e15 && $digits >= 0) {
+        if (0.0 === (float) $number || \is_float($number) && !is_finite($number) || abs($number) >= 4.5e15 && $digits >= 0) {
             return $number;
         }
         if ($digits < 0) {
@@ -499,7 +498,7 @@ trait NumberOperations
             return round($number / 10 ** -$digits, 0, \PHP_ROUND_HALF_EVEN) * 10 ** -$digits;
         }
 
-        return \is_int($value) ? $value : (float) Decimal::fixed((float) self::number($value), $digits);
+        return \is_int($value) ? $value : (float) Decimal::fixed((float) static::numeric($value), $digits);
     }
 
     /** A whole number rounded to tens, hundreds and so on, halves to the even one. */
@@ -518,7 +517,7 @@ trait NumberOperations
 
     public function tangent(mixed $value): float
     {
-        return tan((float) self::number($value));
+        return tan((float) static::numeric($value));
     }
 
     public function arcSine(mixed $value): float
@@ -533,17 +532,17 @@ trait NumberOperations
 
     public function arcTangent(mixed $value): float
     {
-        return atan((float) self::number($value));
+        return atan((float) static::numeric($value));
     }
 
     public function arcTangent2(mixed $y, mixed $x): float
     {
-        return atan2((float) self::number($y), (float) self::number($x));
+        return atan2((float) static::numeric($y), (float) static::numeric($x));
     }
 
     public function hypotenuse(mixed $one, mixed $other): float
     {
-        return hypot((float) self::number($one), (float) self::number($other));
+        return hypot((float) static::numeric($one), (float) static::numeric($other));
     }
 
     /** How far it is from a point to another one, with as many numbers each (The Python Standard Library, math.dist). */
@@ -554,7 +553,7 @@ trait NumberOperations
             throw new RunError('not_that_many', ['wanted' => \count($from), 'given' => \count($to)], 'both points must have the same number of dimensions');
         }
 
-        return self::norm(array_map(static fn (mixed $one, mixed $other): float => abs((float) self::number($one) - (float) self::number($other)), $from, $to));
+        return self::norm(array_map(static fn (mixed $one, mixed $other): float => abs((float) static::numeric($one) - (float) static::numeric($other)), $from, $to));
     }
 
     /**
@@ -604,7 +603,7 @@ trait NumberOperations
 
     public function exponential(mixed $value): float
     {
-        return exp((float) self::number($value));
+        return exp((float) static::numeric($value));
     }
 
     public function logarithm(mixed $value): float
@@ -635,7 +634,7 @@ trait NumberOperations
      */
     private function within(mixed $value, float $least, float $most, \Closure $find): float
     {
-        $number = (float) self::number($value);
+        $number = (float) static::numeric($value);
 
         return $number >= $least && $number <= $most ? $find($number) : ($this->isStrict() ? throw new RunError('outside_of_function') : $find($number));
     }
@@ -648,12 +647,12 @@ trait NumberOperations
 
     public function degrees(mixed $value): float
     {
-        return (float) self::number($value) * (180 / \M_PI);
+        return (float) static::numeric($value) * (180 / \M_PI);
     }
 
     public function commonDivisor(mixed $one, mixed $other): int|float|BigInteger
     {
-        [$one, $other] = [abs(self::whole($one)), abs(self::whole($other))];
+        [$one, $other] = [abs(static::integer($one)), abs(static::integer($other))];
         while (0 !== $other) {
             [$one, $other] = [$other, $one % $other];
         }
@@ -663,15 +662,15 @@ trait NumberOperations
 
     public function commonMultiple(mixed $one, mixed $other): mixed
     {
-        [$one, $other] = [abs(self::whole($one)), abs(self::whole($other))];
-        $divisor = self::whole($this->commonDivisor($one, $other));
+        [$one, $other] = [abs(static::integer($one)), abs(static::integer($other))];
+        $divisor = static::integer($this->commonDivisor($one, $other));
 
         return 0 === $divisor ? $this->count_(0) : $this->grown(intdiv($one, $divisor), $other);
     }
 
     public function factorial(mixed $value): mixed
     {
-        $number = self::whole($value);
+        $number = static::integer($value);
         if ($number < 0 || $number > 1000) {
             throw new RunError('outside_of_function');
         }
@@ -691,7 +690,7 @@ trait NumberOperations
 
     public function sign(mixed $value): int|float
     {
-        return $this->count_(self::number($value) <=> 0);
+        return $this->count_(static::numeric($value) <=> 0);
     }
 
     public function infinity(): float
@@ -711,17 +710,17 @@ trait NumberOperations
 
     public function sine(mixed $value): float
     {
-        return sin((float) self::number($value));
+        return sin((float) static::numeric($value));
     }
 
     public function cosine(mixed $value): float
     {
-        return cos((float) self::number($value));
+        return cos((float) static::numeric($value));
     }
 
     public function radians(mixed $value): float
     {
-        return (float) self::number($value) * \M_PI / 180;
+        return (float) static::numeric($value) * \M_PI / 180;
     }
 
     public function pi(): float

@@ -181,7 +181,7 @@ trait PatternOperations
     /** At most so many of what is found; all of it for nought (The Python Standard Library 3.11, re). */
     public function soughtReplacedSome(mixed $pattern, mixed $new, mixed $text, mixed $most): string
     {
-        $most = self::whole($most);
+        $most = static::integer($most);
         if (\is_string($new)) {
             $new = strtr((string) preg_replace('/\\\\g<(\d+)>|\\\\(\d)/', '$$1$2', strtr($new, ['$' => '$$'])), ['\\n' => "\n", '\\t' => "\t", '\\\\' => '\\']);
         } elseif ($new instanceof \Closure) {
@@ -222,7 +222,7 @@ trait PatternOperations
 
             return ($named->entries[MapValue::tag($number)] ?? throw new RunError('no_group', ['number' => mb_substr($number, 0, 30)], 'no such group'))[1];
         }
-        $number = self::whole($number);
+        $number = static::integer($number);
 
         return \array_key_exists($number, $groups) ? $groups[$number] : throw new RunError('no_group', ['number' => $number], 'no such group');
     }

@@ -13,7 +13,7 @@ trait PlaceOperations
     {
         if (\is_string($in)) {
             // JavaScript makes a text of what is looked for (ECMA-262, 22.1.3.8).
-            return str_contains($in, $this->facts->coerces ? $this->text($what) : self::text_($what));
+            return str_contains($in, $this->word($what));
         }
         if ($this->can($in, '@contains')) {
             return $this->truth($this->asked($in, '@contains', $what));
@@ -48,7 +48,7 @@ trait PlaceOperations
     public function position(mixed $in, mixed $what): int|float
     {
         if (\is_string($in)) {
-            $at = mb_strpos(self::text_($in), self::text_($what));
+            $at = mb_strpos(self::text_($in), $this->word($what));
 
             return $this->count_(false === $at ? -1 : $at);
         }
@@ -71,7 +71,7 @@ trait PlaceOperations
     public function occurrences(mixed $in, mixed $what): int|float
     {
         if (\is_string($in)) {
-            $what = self::text_($what);
+            $what = $this->word($what);
 
             return $this->count_('' === $what ? mb_strlen($in) + 1 : substr_count($in, $what));
         }
@@ -82,10 +82,10 @@ trait PlaceOperations
     /** Where something is first found from a place on. */
     public function positionFrom(mixed $in, mixed $what, mixed $from): int|float
     {
-        $from = self::whole($from);
-        $from = $from < 0 && $this->facts->negativePlaces ? max(0, $from + (int) self::number($this->length($in))) : max(0, $from);
+        $from = static::integer($from);
+        $from = $from < 0 && $this->facts->negativePlaces ? max(0, $from + (int) static::numeric($this->length($in))) : max(0, $from);
         if (\is_string($in)) {
-            $what = self::text_($what);
+            $what = $this->word($what);
             $at = $from > mb_strlen($in) ? false : mb_strpos($in, $what, $from);
 
             return $this->count_(false === $at ? -1 : $at);
@@ -102,7 +102,7 @@ trait PlaceOperations
     public function lastPosition(mixed $in, mixed $what): int|float
     {
         if (\is_string($in)) {
-            $at = mb_strrpos($in, self::text_($what));
+            $at = mb_strrpos($in, $this->word($what));
 
             return $this->count_(false === $at ? -1 : $at);
         }

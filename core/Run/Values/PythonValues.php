@@ -343,6 +343,41 @@ final class PythonValues extends Values
         return \is_bool($a) === \is_bool($b) && \is_float($a) === \is_float($b) && parent::identical($a, $b);
     }
 
+    /** What is counted with is whole (The Python Language Reference, 3.3.8, __index__). */
+    protected static function integer(mixed $value): int
+    {
+        if (!\is_int($value) && !\is_bool($value) && !$value instanceof BigInteger) {
+            throw new RunError('whole_wanted', ['value' => self::className($value)], "'".self::className($value)."' object cannot be interpreted as an integer");
+        }
+
+        return self::whole($value);
+    }
+
+    /** How often a row is done, in a text of the language itself. */
+    public function times(mixed $value): int
+    {
+        return self::integer($value);
+    }
+
+    protected function checkForm(mixed $value, bool $isOfNumbers, ?string $type): void
+    {
+        if (null === $value || $value instanceof ListValue || $value instanceof MapValue && '' === $value->class) {
+            throw new RunError('not_formed', ['value' => self::className($value)], 'unsupported format string passed to '.self::className($value).'.__format__');
+        }
+        if (\is_string($value) && $isOfNumbers) {
+            throw new RunError('no_form', ['form' => ''], 'Sign not allowed in string format specifier');
+        }
+        if (\is_float($value) && null !== $type && (isset(self::BASES[$type]) || 'd' === $type || 'c' === $type)) {
+            throw new RunError('no_form', ['form' => $type], "Unknown format code '$type' for object of type 'float'");
+        }
+    }
+
+    /** A quotient of any size is cut. */
+    public function truncDivide(mixed $a, mixed $b): int|float|BigInteger
+    {
+        return $this->toWhole($this->divide($a, $b));
+    }
+
     public function toWhole(mixed $value): int|float|BigInteger
     {
         if ($this->can($value, '@whole')) {

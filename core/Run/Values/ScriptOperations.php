@@ -36,7 +36,7 @@ trait ScriptOperations
     /** From a place, which may be counted from the end, so many letters (ECMAScript 2022, B.2.2.1). */
     public function partOf(mixed $text, mixed $from, mixed $count = null): string
     {
-        return mb_substr(self::text_($text), (int) self::number($from), null === $count ? null : max(0, (int) self::number($count)));
+        return mb_substr(self::text_($text), static::integer($from), null === $count ? null : max(0, static::integer($count)));
     }
 
     public function tailOf(mixed $text, mixed $from): string
@@ -96,7 +96,7 @@ trait ScriptOperations
         if (\count($list->items) + \count($put) > self::MOST_ITEMS) {
             throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
         }
-        $taken = array_splice($list->items, self::bound_((int) self::number($from), \count($list->items)), max(0, (int) self::number($count)), $put);
+        $taken = array_splice($list->items, self::bound_(static::integer($from), \count($list->items)), max(0, static::integer($count)), $put);
         $this->told($list);
 
         return new ListValue($taken);

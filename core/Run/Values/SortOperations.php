@@ -64,7 +64,7 @@ trait SortOperations
     public function sortPartBefore(mixed $list, mixed $isBefore, mixed $from, mixed $to): void
     {
         $list = self::list_($list);
-        $part = new ListValue(\array_slice($list->items, self::whole($from), max(0, self::whole($to) - self::whole($from))));
+        $part = new ListValue(\array_slice($list->items, static::integer($from), max(0, static::integer($to) - static::integer($from))));
         $this->sortBefore($part, $isBefore);
         $this->putRange($list, $from, $to, $part);
     }
@@ -79,18 +79,19 @@ trait SortOperations
     /** Items that are alike keep their order. */
     public function sortedWith(mixed $list, mixed $compare): ListValue
     {
-        $items = $this->over($list);
         if (!$compare instanceof \Closure) {
             throw new RunError('no_function');
         }
+        [$items, $last] = $this->apartFromNothing($this->over($list));
         usort($items, static function (mixed $one, mixed $other) use ($compare): int {
             Room::spend(1);
             $order = $compare($one, $other);
+            $order = \is_bool($order) ? (int) $order : static::numeric($order);
 
-            return \is_bool($order) ? (int) $order : (self::number($order) <=> 0);
+            return \is_float($order) && is_nan($order) ? 0 : $order <=> 0;
         });
 
-        return new ListValue($items);
+        return new ListValue([...$items, ...$last]);
     }
 
     public function sortBy(mixed $list, mixed $key, mixed $keeps = null): void
@@ -130,11 +131,24 @@ trait SortOperations
             throw new RunError('no_function');
         }
         $this->sortable($items);
+        [$items, $last] = $this->apartFromNothing($items);
         $keys = array_map(static fn (mixed $item): mixed => $key($item), $items);
         $places = array_keys($items);
         usort($places, fn (int $a, int $b): int => $sign * $this->compare($keys[$a], $keys[$b]));
 
-        return array_map(static fn (int $place): mixed => $items[$place], $places);
+        return [...array_map(static fn (int $place): mixed => $items[$place], $places), ...$last];
+    }
+
+    /**
+     * The items that are put in order, and those that stand behind them whatever is asked.
+     *
+     * @param list<mixed> $items
+     *
+     * @return array{list<mixed>, list<mixed>}
+     */
+    protected function apartFromNothing(array $items): array
+    {
+        return [$items, []];
     }
 
     /**

@@ -91,7 +91,7 @@ trait StatisticsOperations
         if ($number instanceof BigInteger || \is_int($number)) {
             return BigRational::of($number);
         }
-        $number = (float) self::number($number);
+        $number = (float) static::numeric($number);
         if (!is_finite($number)) {
             throw new RunError('not_finite');
         }

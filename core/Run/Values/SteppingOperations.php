@@ -192,7 +192,7 @@ trait SteppingOperations
     public function gathered(mixed $value, mixed $star, mixed $count): ListValue
     {
         $items = $this->over($value);
-        [$star, $behind] = [self::whole($star), self::whole($count) - self::whole($star) - 1];
+        [$star, $behind] = [static::integer($star), static::integer($count) - static::integer($star) - 1];
         if (\count($items) < $star + $behind) {
             throw $this->notThatMany($star + $behind, \count($items), 'at least ');
         }

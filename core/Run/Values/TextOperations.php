@@ -14,7 +14,13 @@ use Scrivlet\Core\Tree\ClassDefinition;
 trait TextOperations
 {
     /** The bases that a form can name (Python, Format Specification Mini-Language). */
-    private const BASES = ['x' => 16, 'X' => 16, 'o' => 8, 'b' => 2];
+    protected const BASES = ['x' => 16, 'X' => 16, 'o' => 8, 'b' => 2];
+
+    /** A text that an operation takes, which JavaScript makes of anything. */
+    protected function word(mixed $value): string
+    {
+        return self::text_($value);
+    }
 
     public static function text_(mixed $value): string
     {
@@ -131,7 +137,7 @@ trait TextOperations
     /** The Python Standard Library 3.11, `str.expandtabs`: up to the next column that is a multiple. */
     public function tabsFilled(mixed $text, mixed $columns): string
     {
-        $columns = self::whole($columns);
+        $columns = static::integer($columns);
         [$filled, $column] = ['', 0];
         foreach (mb_str_split(self::text_($text)) as $letter) {
             $spaces = "\t" !== $letter || $columns <= 0 ? 0 : $columns - $column % $columns;
@@ -154,7 +160,7 @@ trait TextOperations
 
     public function splitLast(mixed $text, mixed $at, mixed $most): ListValue
     {
-        [$text, $most] = [self::text_($text), self::whole($most)];
+        [$text, $most] = [self::text_($text), static::integer($most)];
         $parts = $this->splitMost($text, $at, -1)->items;
         if ($most < 0 || \count($parts) <= $most) {
             return new ListValue($parts);
@@ -181,7 +187,7 @@ trait TextOperations
     {
         $collator = new \Collator('en');
 
-        return $this->count_((int) $collator->compare(self::text_($one), self::text_($other)));
+        return $this->count_((int) $collator->compare(self::text_($one), $this->word($other)));
     }
 
     public function trimmedLeft(mixed $text): string
@@ -207,7 +213,7 @@ trait TextOperations
     public function centred(mixed $text, mixed $length): string
     {
         $missing = max(0, $this->missing_($text, $length));
-        $left = intdiv($missing, 2) + ($missing & self::whole($length) & 1);
+        $left = intdiv($missing, 2) + ($missing & static::integer($length) & 1);
 
         return str_repeat(' ', $left).self::text_($text).str_repeat(' ', $missing - $left);
     }
@@ -220,7 +226,7 @@ trait TextOperations
     /** Parts of a text, of which the last is all that is left (The Python Standard Library, str.split). */
     public function splitMost(mixed $text, mixed $at, mixed $most): ListValue
     {
-        [$text, $most] = [self::text_($text), self::whole($most)];
+        [$text, $most] = [self::text_($text), static::integer($most)];
         if (null === $at) {
             $parts = preg_split('/\s+/u', ltrim($text), $most < 0 ? -1 : $most + 1) ?: [];
 
@@ -238,7 +244,7 @@ trait TextOperations
         if ($separator instanceof PatternValue) {
             return $this->splitFitting(self::text_($text), $separator);
         }
-        $separator = self::text_($separator);
+        $separator = $this->word($separator);
 
         if ('' === $separator && $this->facts->strictTexts) {
             throw new RunError('empty_separator', [], 'empty separator');
@@ -259,7 +265,7 @@ trait TextOperations
             $parts[] = $this->part($item);
         }
 
-        return $this->bounded(implode(self::text_($separator), $parts));
+        return $this->bounded(implode($this->word($separator), $parts));
     }
 
     /** A list's item as a part of a joined text. */
@@ -278,14 +284,14 @@ trait TextOperations
     /** Nothing beyond the ends (ECMA-262, 22.1.3.2). */
     public function letterAt(mixed $text, mixed $at): string
     {
-        $at = self::whole($at);
+        $at = static::integer($at);
 
         return $at < 0 ? '' : mb_substr(self::text_($text), $at, 1);
     }
 
     public function textPart(mixed $text, mixed $from, mixed $count): string
     {
-        $part = $this->slice(self::text_($text), $from, self::whole($from) + self::whole($count));
+        $part = $this->slice(self::text_($text), $from, static::integer($from) + static::integer($count));
 
         return \is_string($part) ? $part : '';
     }
@@ -294,7 +300,7 @@ trait TextOperations
     public function substring(mixed $text, mixed $from, mixed $to): string
     {
         $size = mb_strlen(self::text_($text));
-        [$from, $to] = [max(0, min($size, self::whole($from))), max(0, min($size, self::whole($to)))];
+        [$from, $to] = [max(0, min($size, static::integer($from))), max(0, min($size, static::integer($to)))];
         $part = $this->slice(self::text_($text), min($from, $to), max($from, $to));
 
         return \is_string($part) ? $part : '';
@@ -303,7 +309,7 @@ trait TextOperations
     public function withLetter(mixed $text, mixed $index, mixed $letter): string
     {
         $letters = mb_str_split(self::text_($text));
-        $at = $this->place($index, \count($letters)) ?? throw new RunError('no_item', ['index' => self::whole($index), 'size' => \count($letters)]);
+        $at = $this->place($index, \count($letters)) ?? throw new RunError('no_item', ['index' => static::integer($index), 'size' => \count($letters)]);
         $letters[$at] = $this->letter($letter);
 
         return implode('', $letters);
@@ -312,7 +318,7 @@ trait TextOperations
     /** A text as C has it, which ends where a letter is nought, and grows by what is put behind it (C11, 7.1.1). */
     public function withLetterOfC(mixed $text, mixed $index, mixed $letter): string
     {
-        [$text, $at] = [self::text_($text), self::whole($index)];
+        [$text, $at] = [self::text_($text), static::integer($index)];
         $letter = \is_string($letter) ? $letter : $this->letter($letter);
         if ($at < 0) {
             throw new RunError('no_item', ['index' => $at, 'size' => mb_strlen($text)]);
@@ -330,20 +336,20 @@ trait TextOperations
         if ($old instanceof PatternValue) {
             return $this->replacedFitting(self::text_($text), $old, $new);
         }
-        $old = self::text_($old);
+        $old = $this->word($old);
         if ('' === $old) {
-            $new = self::text_($new);
+            $new = $this->word($new);
 
             return $this->bounded($new.implode($new, mb_str_split(self::text_($text))).$new);
         }
 
-        return $this->bounded(str_replace($old, self::text_($new), self::text_($text)));
+        return $this->bounded(str_replace($old, $this->word($new), self::text_($text)));
     }
 
     /** So many of the first; all where the number is below nought (The Python Standard Library, str.replace). */
     public function replacedSome(mixed $text, mixed $old, mixed $new, mixed $most): string
     {
-        $most = self::whole($most);
+        $most = static::integer($most);
         if ($most < 0) {
             return $this->replaced($text, $old, $new);
         }
@@ -363,9 +369,10 @@ trait TextOperations
         if ($old instanceof PatternValue) {
             return $this->replacedFitting($text, $old, $new);
         }
-        $at = strpos($text, self::text_($old));
+        $old = $this->word($old);
+        $at = strpos($text, $old);
 
-        return false === $at ? $text : substr_replace($text, self::text_($new), $at, \strlen(self::text_($old)));
+        return false === $at ? $text : substr_replace($text, $this->word($new), $at, \strlen($old));
     }
 
     /** A template filled with one value or with all of a tuple (The Python Standard Library, printf-style String Formatting). */
@@ -395,6 +402,9 @@ trait TextOperations
                 throw new RunError('few_arguments');
             }
             $value = array_shift($given);
+            if ($conversion->isWhole() && \is_string($value)) {
+                throw new RunError('not_a_number', ['value' => mb_substr($value, 0, 30)], "%{$conversion->kind} format: a real number is required, not str");
+            }
             $value = $conversion->isWhole() ? $this->toWhole($value) : $value;
             $text .= '' === $conversion->form() ? $this->show($value) : $this->formatted('s' === $conversion->kind ? $this->show($value) : $value, $conversion->form());
         }
@@ -516,7 +526,7 @@ trait TextOperations
     /** What is written to the console or to a stream of its own is shown in another way from here on. */
     public function toldForm(mixed $word, mixed $argument = null, mixed $stream = null): string
     {
-        $this->formOf($stream)->told(self::text_($word), \is_int($argument) || \is_string($argument) ? $argument : (null === $argument ? null : self::whole($argument)));
+        $this->formOf($stream)->told(self::text_($word), \is_int($argument) || \is_string($argument) ? $argument : (null === $argument ? null : static::integer($argument)));
 
         return '';
     }
@@ -526,12 +536,12 @@ trait TextOperations
     {
         if (null === $stream && $value instanceof MapValue && $this->can($value, ClassDefinition::SHOWS)) {
             // The first piece that the object puts is filled up.
-            $this->formOf($stream)->told('setw', min(1000, null === $width ? 0 : self::whole($width)));
+            $this->formOf($stream)->told('setw', min(1000, null === $width ? 0 : static::integer($width)));
 
             return $this->bounded($this->text($value));
         }
 
-        return $this->bounded($this->formOf($stream)->shown($value, min(1000, null === $width ? 0 : self::whole($width)), fn (mixed $one, string $form): string => $this->formatted($one, $form), fn (mixed $one): string => $this->text($one)));
+        return $this->bounded($this->formOf($stream)->shown($value, min(1000, null === $width ? 0 : static::integer($width)), fn (mixed $one, string $form): string => $this->formatted($one, $form), fn (mixed $one): string => $this->text($one)));
     }
 
     final public function formOf(mixed $stream): FormState
@@ -593,9 +603,9 @@ trait TextOperations
             throw new RunError('one_letter');
         }
         $text = self::text_($text);
-        $missing = max(0, min(self::LONGEST, self::whole($width)) - mb_strlen($text));
+        $missing = max(0, min(self::LONGEST, static::integer($width)) - mb_strlen($text));
         // CPython puts the odd one on the left where the width is odd.
-        $left = intdiv($missing, 2) + ($missing & self::whole($width) & 1);
+        $left = intdiv($missing, 2) + ($missing & static::integer($width) & 1);
 
         return $this->bounded(str_repeat($sign, $left).$text.str_repeat($sign, $missing - $left));
     }
@@ -603,12 +613,12 @@ trait TextOperations
     public function starts(mixed $text, mixed $part): bool
     {
         // In Python it may be one of several.
-        return $part instanceof ListValue && $part->fixed ? [] !== array_filter($part->items, fn (mixed $one): bool => $this->starts($text, $one)) : str_starts_with(self::text_($text), self::text_($part));
+        return $part instanceof ListValue && $part->fixed ? [] !== array_filter($part->items, fn (mixed $one): bool => $this->starts($text, $one)) : str_starts_with(self::text_($text), $this->word($part));
     }
 
     public function ends(mixed $text, mixed $part): bool
     {
-        return $part instanceof ListValue && $part->fixed ? [] !== array_filter($part->items, fn (mixed $one): bool => $this->ends($text, $one)) : str_ends_with(self::text_($text), self::text_($part));
+        return $part instanceof ListValue && $part->fixed ? [] !== array_filter($part->items, fn (mixed $one): bool => $this->ends($text, $one)) : str_ends_with(self::text_($text), $this->word($part));
     }
 
     public function isDigits(mixed $text): bool
@@ -697,7 +707,9 @@ trait TextOperations
 
     private function missing_(mixed $text, mixed $length): int
     {
-        return min(self::LONGEST, self::whole($length)) - mb_strlen(self::text_($text));
+        $wanted = static::integer($length);
+
+        return $wanted > 2 ** 29 ? throw new RunError('long_text', ['longest' => self::LONGEST], 'Invalid string length') : min(self::LONGEST, $wanted) - mb_strlen(self::text_($text));
     }
 
     public function code(mixed $letter): int|float
@@ -721,7 +733,7 @@ trait TextOperations
 
     public function letter(mixed $code): string
     {
-        return \is_string($code) ? $code : (string) mb_chr(max(0, min(0x10FFFF, self::whole($code))));
+        return \is_string($code) ? $code : (string) mb_chr(max(0, min(0x10FFFF, static::integer($code))));
     }
 
     /** Python's and `printf`'s forms for numbers and texts: fill, align, sign, width, comma, precision, type. */
@@ -746,23 +758,26 @@ trait TextOperations
         if (!$isNumber && null !== $type && 's' !== $type && !\is_bool($value)) {
             throw new RunError('not_a_number', ['value' => mb_substr($this->text($value), 0, 30)]);
         }
+        if ('' !== $form && $this->facts->strictTexts) {
+            $this->checkForm($value, null !== $sign || null !== $comma || '=' === $align, $type);
+        }
         if ('c' === $type) {
             [$value, $type, $isNumber] = [$this->letter($value), null, false];
         }
         $isInBase = null !== $type && isset(self::BASES[$type]);
-        if ($isInBase && \is_float($value) && $this->facts->strictTexts) {
-            throw new RunError('no_form', ['form' => mb_substr(self::text_($form), 0, 20)], "Unknown format code '$type' for object of type 'float'");
+        if ('%' === $type && \is_float($value) && !is_finite($value)) {
+            return $this->formatted($this->text($value).'%', null === $width ? '' : ($fill ?? ' ').($align ?? '>').$width);
         }
-        if (\is_float($value) && !is_finite($value) || $value instanceof BigInteger && null === $precision && 'f' !== $type && !$isInBase) {
+        if (\is_float($value) && !is_finite($value) || $value instanceof BigInteger && (null === $type || 'd' === $type)) {
             $type = $precision = null;
         }
         $text = match (true) {
             !$isNumber => null === $precision ? $this->text($value) : mb_substr($this->text($value), 0, (int) $precision),
-            null !== $type && $isInBase => self::inBaseOf($type, $value instanceof BigInteger ? $value : BigInteger::of(self::whole($value)), null !== $based),
-            '%' === $type => Decimal::fixed(self::number($value) * 100.0, null === $precision ? 6 : min(50, (int) $precision)).'%',
-            'f' === $type => Decimal::fixed(self::number($value), null === $precision ? 6 : min(50, (int) $precision)),
-            'e' === $type => Decimal::exponential((float) self::number($value), null === $precision ? 6 : min(50, (int) $precision)),
-            'g' === $type => Decimal::general((float) self::number($value), null === $precision ? 6 : min(50, (int) $precision)),
+            null !== $type && $isInBase => self::inBaseOf($type, $value instanceof BigInteger ? $value : BigInteger::of(static::integer($value)), null !== $based),
+            '%' === $type => Decimal::fixed(static::numeric($value) * 100.0, null === $precision ? 6 : min(50, (int) $precision)).'%',
+            'f' === $type => Decimal::fixed(static::numeric($value), null === $precision ? 6 : min(50, (int) $precision)),
+            'e' === $type => Decimal::exponential((float) static::numeric($value), null === $precision ? 6 : min(50, (int) $precision)),
+            'g' === $type => Decimal::general((float) static::numeric($value), null === $precision ? 6 : min(50, (int) $precision)),
             null === $type && null !== $precision && \is_float($value) => Decimal::general($value, min(50, (int) $precision), true),
             default => $this->text($value),
         };
@@ -785,7 +800,7 @@ trait TextOperations
         if ($missing <= 0) {
             return $text;
         }
-        if (null !== $zero && null === $align || '=' === $align) {
+        if (null !== $zero && null === $align && $isNumber || '=' === $align) {
             $signs = 1 === preg_match(null === $based ? '/^[+ -]/' : '/^[+ -]?(?:0[xXob])?/', $text, $first) ? \strlen($first[0]) : 0;
 
             return substr($text, 0, $signs).str_repeat('=' === $align ? $fill ?? (null === $zero ? ' ' : '0') : '0', $missing).substr($text, $signs);
@@ -801,9 +816,14 @@ trait TextOperations
         return str_repeat($fill, $left).$text.str_repeat($fill, $missing - $left);
     }
 
+    /** What has no forms, or not that one, where a language says so (The Python Standard Library, Format Specification Mini-Language). */
+    protected function checkForm(mixed $value, bool $isOfNumbers, ?string $type): void
+    {
+    }
+
     public function fixed(mixed $value, mixed $digits): string
     {
-        return Decimal::fixed((float) self::number($value), max(0, min(50, self::whole($digits))));
+        return Decimal::fixed((float) static::numeric($value), max(0, min(50, static::integer($digits))));
     }
 
     /**

@@ -53,9 +53,9 @@ abstract class Values
     abstract public function language(): Language;
 
     /** The quotient cut towards zero. */
-    public function truncDivide(mixed $a, mixed $b): int|float
+    public function truncDivide(mixed $a, mixed $b): int|float|BigInteger
     {
-        $quotient = (float) self::number($this->divide($a, $b));
+        $quotient = (float) static::numeric($this->divide($a, $b));
 
         return is_finite($quotient) ? $this->count_((int) $quotient) : $quotient;
     }
@@ -63,8 +63,8 @@ abstract class Values
     /** What is left over by truncDivide. */
     public function truncRemainder(mixed $a, mixed $b): int|float|BigInteger
     {
-        $a = self::number($a);
-        $b = self::number($b);
+        $a = static::numeric($a);
+        $b = static::numeric($b);
         if (\is_int($a) && \is_int($b)) {
             return 0 === $b ? throw new RunError('division_by_zero') : $a % $b;
         }
@@ -505,6 +505,18 @@ abstract class Values
             throw new RunError('gives_nothing');
         }
         throw new RunError('not_a_number', ['value' => \is_string($value) ? mb_substr($value, 0, 30) : '']);
+    }
+
+    /** A number for what is done with values, which JavaScript makes of anything. */
+    protected static function numeric(mixed $value): int|float
+    {
+        return self::number($value);
+    }
+
+    /** A place or a count for what is done with values. */
+    protected static function integer(mixed $value): int
+    {
+        return self::whole($value);
     }
 
     /** Cut to a whole number, towards zero. */

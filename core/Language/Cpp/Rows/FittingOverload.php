@@ -122,6 +122,14 @@ final class FittingOverload
         };
     }
 
+    /** Each side is asked once: a sum of many would be asked twice as often with each that joins it. */
+    private function reckonedType(Binary $sum): string
+    {
+        $left = $this->types_($sum->left);
+
+        return 'double' === $left || 'double' === $this->types_($sum->right) ? 'double' : $left;
+    }
+
     /** The type of a value as far as the text shows it, without blanks; empty where it does not. */
     private function types_(Expression $value): string
     {
@@ -134,7 +142,7 @@ final class FittingOverload
             $value instanceof Binary && $value->operator->isComparison() => 'bool',
             $value instanceof MakeObject => $value->class,
             $value instanceof Binary && Operator::Join === $value->operator => 'string',
-            $value instanceof Binary && $value->operator->isArithmetic() => \in_array('double', [$this->types_($value->left), $this->types_($value->right)], true) ? 'double' : $this->types_($value->left),
+            $value instanceof Binary && $value->operator->isArithmetic() => $this->reckonedType($value),
             $value instanceof Operation => ['text' => 'string', 'number' => 'double', 'whole' => 'int', 'natural' => 'int', 'truth' => 'bool', 'letter' => 'char'][ValueOperations::find($value->key)->result->value ?? ''] ?? '',
             default => '',
         };

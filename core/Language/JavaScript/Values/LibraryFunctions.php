@@ -117,6 +117,9 @@ final class LibraryFunctions
         if (('parseInt' === $name || 'Number.parseInt' === $name) && 2 === $count && null !== $first) {
             return $values[1] instanceof NumberLiteral && 10 === $values[1]->value ? new Operation(OperationKey::ToWhole, [$first]) : new Operation(OperationKey::FromBase, $values);
         }
+        if ('Number.parseInt' === $name && 1 === $count && null !== $first) {
+            return new Operation(OperationKey::ToWhole, [$first]);
+        }
         if ('Object.freeze' === $name && 1 === $count && null !== $first && null === $arguments[0]->name && !$this->parser->isStrict() && 1 !== preg_match('/\bclass\b/', $this->parser->text)) {
             // What is given to a frozen thing is lost without a word, where the language is not strict (ECMA-262, 10.1.9.2).
             return new Operation(OperationKey::Frozen, [$first]);

@@ -32,6 +32,7 @@ use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -64,9 +65,14 @@ final class LibraryMethods
             case 'startsWith':
             case 'endsWith':
             case 'includes':
-                if (2 === $count && null !== $first && null !== $second && null === $arguments[0]->name && null === $arguments[1]->name && $second instanceof NumberLiteral && 0 <= $second->value) {
+                $isPlace = $second instanceof NumberLiteral && 0 <= $second->value;
+                if (2 === $count && null !== $first && null !== $second && null === $arguments[0]->name && null === $arguments[1]->name && ($isPlace || 'startsWith' === $name && $this->parser->isPlain($receiver))) {
                     // From a place on, or up to one (ECMA-262, 22.1.3.7, 22.1.3.8, 22.1.3.24 and 23.1.3.16).
-                    $part = 'endsWith' === $name ? new Slice($receiver, new NumberLiteral(0), $second) : new Slice($receiver, $second, new NothingLiteral());
+                    $part = match (true) {
+                        !$isPlace => new Operation(OperationKey::Substring, [$receiver, $second, new Operation(OperationKey::Length, [$receiver])]),
+                        'endsWith' === $name => new Slice($receiver, new NumberLiteral(0), $second),
+                        default => new Slice($receiver, $second, new NothingLiteral()),
+                    };
 
                     return new Operation(['startsWith' => OperationKey::Starts, 'endsWith' => OperationKey::Ends, 'includes' => OperationKey::Contains][$name], [$part, $first]);
                 }
@@ -78,6 +84,13 @@ final class LibraryMethods
                 break;
             case 'at':
                 if (1 === $count && null !== $first) {
+                    if (!$first instanceof NumberLiteral && $this->parser->isPlain($first) && !$this->parser->isPlain($receiver)) {
+                        // What it is asked of is found once.
+                        $made = new VariableRead($this->parser->nameFor('made'));
+
+                        return new MethodCall(new Lambda([$made->name], new Item($made, $this->fromEitherEnd($made, $first, $token))), MethodCall::CALL, [$receiver]);
+                    }
+
                     return new Item($receiver, $this->fromEitherEnd($receiver, $first, $token));
                 }
                 break;
@@ -92,6 +105,10 @@ final class LibraryMethods
             case 'substring':
                 if (null !== $first && null !== $second && !LibraryFunctions::areInOrder($first, $second)) {
                     return new Operation(OperationKey::Substring, [$receiver, $first, $second]);
+                }
+                if (null !== $first && null === $second && ($first instanceof Operation && OperationKey::Length !== $first->key || $first instanceof Binary && Operator::Subtract === $first->operator || $first instanceof Unary) && $this->parser->isPlain($receiver)) {
+                    // From before the start it is all of it, while a slice counts from the end (ECMA-262, 22.1.3.25 and 22.1.3.22).
+                    return new Operation(OperationKey::Substring, [$receiver, $first, new Operation(OperationKey::Length, [$receiver])]);
                 }
                 // no break
             case 'slice':

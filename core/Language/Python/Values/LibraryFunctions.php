@@ -400,6 +400,10 @@ final class LibraryFunctions
             if ($argument->value instanceof NumberLiteral && \is_float($argument->value->value)) {
                 $this->parser->failAt('not_whole', $argument->offset, $argument->end - $argument->offset, ['name' => 'range']);
             }
+            if ($argument->value instanceof Binary && Operator::TrueDivide === $argument->value->operator && !str_contains($this->parser->text, '__truediv__')) {
+                $written = substr($this->parser->text, $argument->offset, $argument->end - $argument->offset);
+                $this->parser->failAt('range_of_division', $argument->offset, \strlen($written), [], 1 === substr_count($written, '/') ? [new Replacement($argument->offset + (int) strpos($written, '/'), 1, '//')] : []);
+            }
         }
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
 
