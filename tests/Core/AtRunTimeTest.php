@@ -95,6 +95,7 @@ final class AtRunTimeTest extends TestCase
             $texts += $slip['language'] === $language->value ? ["slip $index" => $slip['text']] : [];
         }
 
-        return array_filter($texts, static fn (string $text): bool => !str_contains($text, 'scrivlet'));
+        // A loop that never ends has no end to compare, there or here.
+        return array_filter($texts, static fn (string $text): bool => !str_contains($text, 'scrivlet') && !str_contains($text, 'i < 3; j++'));
     }
 }
