@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Cpp;
 
 use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Cpp\Rows\GivenArrays;
 use Scrivlet\Core\Language\Cpp\Values\Braces;
 use Scrivlet\Core\Language\Cpp\Values\ComparedRanges;
 use Scrivlet\Core\Language\Cpp\Values\GivenTypes;
@@ -108,6 +109,7 @@ abstract class CppExpressions extends BraceExpressions
     public readonly PointedValues $pointedValues;
     public readonly Lambdas $lambdas;
     public readonly MadeValues $madeValues;
+    public readonly GivenArrays $givenArrays;
     public readonly MovedValues $movedValues;
     public readonly GivenTypes $givenTypes;
     public readonly KeyPlaces $keyPlaces;
@@ -173,6 +175,7 @@ abstract class CppExpressions extends BraceExpressions
         $this->pointedValues = new PointedValues($this);
         $this->lambdas = new Lambdas($this);
         $this->madeValues = new MadeValues($this);
+        $this->givenArrays = new GivenArrays($this);
         $this->movedValues = new MovedValues($this);
         $this->givenTypes = new GivenTypes($this);
         $this->keyPlaces = new KeyPlaces($this);

@@ -620,8 +620,9 @@ final class CppParser extends CppExpressions
             case 'template':
                 return $this->functionRows->ofAnyType($token);
             case 'namespace':
-                if (TokenKind::Name === $this->peek(1)?->kind && $this->is('{', 2) && '' === $this->scope && !$this->inMain) {
-                    return $this->memoryRows->ofNamespace($token);
+                $names = $this->memoryRows->namesOfSpace($this->at + 1);
+                if (null !== $names && '' === $this->scope && !$this->inMain) {
+                    return $this->memoryRows->ofNamespace($token, $names);
                 }
                 $this->fail('unsupported', $token, ['what' => 'namespace']);
                 // no break

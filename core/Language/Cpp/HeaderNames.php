@@ -31,7 +31,7 @@ final class HeaderNames
         'optional' => ['optional', 'nullopt'],
         'memory' => ['shared_ptr', 'make_shared', 'unique_ptr', 'make_unique', 'dynamic_pointer_cast', 'static_pointer_cast'],
         'functional' => ['function', 'greater', 'less'],
-        'algorithm' => ['sort', 'stable_sort', 'reverse', 'rotate', 'count', 'count_if', 'find', 'find_if', 'min', 'max', 'min_element', 'max_element', 'minmax_element', 'all_of', 'any_of', 'none_of', 'lower_bound', 'upper_bound', 'binary_search', 'next_permutation', 'prev_permutation', 'remove', 'remove_if', 'unique', 'transform', 'copy', 'copy_if', 'fill', 'replace', 'equal', 'for_each'],
+        'algorithm' => ['sort', 'stable_sort', 'reverse', 'rotate', 'count', 'count_if', 'find', 'find_if', 'min', 'max', 'clamp', 'min_element', 'max_element', 'minmax_element', 'all_of', 'any_of', 'none_of', 'lower_bound', 'upper_bound', 'binary_search', 'next_permutation', 'prev_permutation', 'remove', 'remove_if', 'unique', 'transform', 'copy', 'copy_if', 'fill', 'replace', 'equal', 'for_each'],
         'numeric' => ['accumulate', 'iota', 'gcd', 'lcm', 'partial_sum'],
         'iterator' => ['next', 'prev', 'distance', 'advance', 'back_inserter', 'begin', 'end'],
         'cmath' => ['sqrt', 'cbrt', 'pow', 'exp', 'log', 'log2', 'log10', 'floor', 'ceil', 'round', 'trunc', 'fmod', 'fabs', 'hypot', 'sin', 'cos', 'tan', 'asin', 'acos', 'atan', 'atan2', 'isnan', 'isfinite', 'isinf', 'M_PI', 'INFINITY', 'NAN', 'signbit', 'copysign'],

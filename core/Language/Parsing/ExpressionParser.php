@@ -99,6 +99,8 @@ abstract class ExpressionParser extends Parser
     public array $staticAsked = [];
     /** @var array<string, true> methods that have no object */
     public array $sharedMethods = [];
+    /** @var array<string, true> methods that know the class they are asked of, by class and name */
+    public array $methodsOfClasses = [];
 
     /** @var array<string, true> the parameters of the small functions around, which hide functions of these names */
     public array $lambdaNames = [];
@@ -439,7 +441,7 @@ abstract class ExpressionParser extends Parser
     protected function mayBeCalled(Expression $value): bool
     {
         return $value instanceof Item || $value instanceof FunctionReference || $value instanceof MethodCall || $value instanceof Field || $value instanceof Lambda || $value instanceof MakeObject && null !== $this->classes->ownerOf($value->class, '@called')
-            || $value instanceof Operation && \in_array($value->key, [OperationKey::Shift, OperationKey::Pop, OperationKey::PopAt, OperationKey::First, OperationKey::Last, OperationKey::ValueOr, OperationKey::OrElse, OperationKey::FieldOf], true)
+            || $value instanceof Operation && \in_array($value->key, [OperationKey::Shift, OperationKey::Pop, OperationKey::PopAt, OperationKey::First, OperationKey::Last, OperationKey::ValueOr, OperationKey::OrElse, OperationKey::FieldOf, OperationKey::Got, OperationKey::FirstOf], true)
             || $value instanceof OwnValue || $value instanceof NothingLiteral && $this->tries > 0;
     }
 

@@ -839,6 +839,29 @@ abstract class PythonExpressions extends ExpressionParser
         return parent::called($token, $arguments);
     }
 
+    /**
+     * What a method is given that a class is asked for: the object itself is the first of it, unless it needs none.
+     *
+     * @param list<string>   $parameters
+     * @param list<Argument> $arguments
+     *
+     * @return list<Expression>
+     */
+    private function ofClass(string $method, array $parameters, Token $name, array $arguments): array
+    {
+        $packed = $this->namedArguments->packed($method, $arguments);
+        $names = array_filter(array_column($packed, 'name'));
+        if ([] === $names) {
+            return array_map(static fn (Argument $argument): Expression => $argument->value, $packed);
+        }
+        $parameters = isset($this->sharedMethods[$method]) || isset($this->methodsOfClasses[$method]) ? $parameters : ['', ...$parameters];
+        if ([] !== array_diff($names, $parameters)) {
+            $this->fail('unsupported', $name, ['what' => "$method(*…)"]);
+        }
+
+        return $this->namedArguments->inOrderOf($parameters, $packed);
+    }
+
     protected function hasMembers(string $object): bool
     {
         return isset($this->drawing[$object]) || isset($this->classes->parents[$object]);
@@ -854,7 +877,7 @@ abstract class PythonExpressions extends ExpressionParser
                 return new OwnValue("$owner.$name", [new Operation(OperationKey::Maker, [new TextLiteral($object->text)]), ...$this->namedArguments->inOrderOf($this->classes->methods[$owner][$name][2], $this->namedArguments->packed("$owner.$name", $arguments))]);
             }
 
-            return null === $owner ? null : new OwnValue("$owner.$name", array_map(static fn (Argument $argument): Expression => $argument->value, $this->namedArguments->packed("$owner.$name", $arguments)));
+            return null === $owner ? null : new OwnValue("$owner.$name", $this->ofClass("$owner.$name", $this->classes->methods[$owner][$name][2], $member, $arguments));
         }
 
         return $this->libraryModules->drawn($member, $arguments);

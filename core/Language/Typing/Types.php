@@ -873,7 +873,14 @@ final class Types
         $definition = $this->functions[$function] ?? null;
         // What a method's object is, is known from where it stands.
         $from = null === $definition?->itself() ? $from : 1;
+        $spread = array_key_first(array_filter($arguments, static fn (Expression $argument): bool => $argument instanceof Operation && \in_array($argument->key, [OperationKey::Spread, OperationKey::ByName, OperationKey::ByNames], true)));
         foreach ($definition->parameters ?? [] as $index => $parameter) {
+            if (null !== $definition && null !== $spread && $index >= $spread) {
+                // What is spread out is handed over item by item, however many there are.
+                $parts = $arguments[$spread] instanceof Operation && OperationKey::Spread === $arguments[$spread]->key ? $this->expression($part, $arguments[$spread]->arguments[0])->item() : StaticType::unknown();
+                $this->widen($definition, $parameter, $parameter === $definition->rest ? StaticType::listOf($parts) : $parts);
+                continue;
+            }
             if (null !== $definition && $gathers && $parameter === $definition->rest) {
                 $this->widen($definition, $parameter, $this->expression($part, new ListLiteral(\array_slice($arguments, $index))));
             } elseif (null !== $definition && $index >= $from && isset($arguments[$index]) && !($arguments[$index] instanceof NothingLiteral && isset($definition->defaults[$parameter]))) {

@@ -134,13 +134,42 @@ trait ListOperations
     /** Rows as columns, as many as the shortest of them has. */
     public function turned(mixed $rows): ListValue
     {
-        $rows = array_map($this->over(...), $this->over($rows));
+        $rows = $this->over($rows);
+        if ([] !== array_filter($rows, self::isBegun(...))) {
+            return $this->begun($this->columns(array_map($this->begunOf(...), $rows)));
+        }
+        $rows = array_map($this->over(...), $rows);
         $columns = [];
         for ($at = 0; [] !== $rows && $at < min(array_map(count(...), $rows)); ++$at) {
             $columns[] = new ListValue(array_column($rows, $at), true);
         }
 
         return new ListValue($columns);
+    }
+
+    /** Whether its items are gone once they were asked for, so that they are asked for one by one. */
+    private static function isBegun(mixed $value): bool
+    {
+        return $value instanceof ListValue && $value->once;
+    }
+
+    /**
+     * One item of each, in turn: the same one may stand there several times (The Python Standard Library, zip).
+     *
+     * @param list<ListValue> $rows
+     */
+    private function columns(array $rows): \Generator
+    {
+        while (true) {
+            $column = [];
+            foreach ($rows as $row) {
+                if (!$row->hasNext()) {
+                    return;
+                }
+                $column[] = array_shift($row->items);
+            }
+            yield new ListValue($column, true);
+        }
     }
 
     public function numbered(mixed $value): ListValue
@@ -171,7 +200,7 @@ trait ListOperations
 
     public function paired(mixed $one, mixed $other): ListValue
     {
-        if (self::isEndless($one) || self::isEndless($other)) {
+        if (self::isEndless($one) || self::isEndless($other) || self::isBegun($one) || self::isBegun($other)) {
             return $this->begun($this->pairs($this->begunOf($one), $this->begunOf($other)));
         }
         $pairs = [];

@@ -25,7 +25,7 @@ final class Announcements
     {
         $this->announceClasses();
         $depth = 0;
-        $anyTypes = [];
+        $anyTypes = $spaces = [];
         foreach ($this->parser->tokens as $index => $token) {
             if ('using' === $token->text && '=' === ($this->parser->tokens[$index + 2]->text ?? '') || \in_array($token->text, ['enum', 'struct'], true)) {
                 $anyTypes[$this->parser->tokens[$index + ('class' === ($this->parser->tokens[$index + 1]->text ?? '') ? 2 : 1)]->text ?? ''] = true;
@@ -37,7 +37,13 @@ final class Announcements
             if (\in_array($token->text, ['typename', 'class'], true) && \in_array($this->parser->tokens[$index - 1]->text ?? '', ['<', ','], true)) {
                 $anyTypes[$this->parser->tokens[$index + 1]->text ?? ''] = true;
             }
-            $depth += TokenKind::Sign !== $token->kind ? 0 : ('{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0));
+            if ('namespace' === $token->text && null !== $names = $this->parser->memoryRows->namesOfSpace($index + 1)) {
+                // What stands in a namespace stands outside of all functions, too.
+                $brace = $index + max(1, 2 * \count($names));
+                $spaces += [$brace => true, $this->parser->closingOf($brace) ?? -1 => true];
+            } elseif (!isset($spaces[$index])) {
+                $depth += TokenKind::Sign !== $token->kind ? 0 : ('{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0));
+            }
             $before = $this->parser->tokens[$index - 1] ?? null;
             $after = $this->parser->tokens[$index + 1] ?? null;
             if (TokenKind::Name === $token->kind && '=' === $after?->text && '[' === ($this->parser->tokens[$index + 2]->text ?? '') && null !== $bracket = $this->parser->closingOf($index + 2)) {

@@ -82,8 +82,10 @@ final class FunctionValues
         if (!$this->parser->is('{')) {
             $this->parser->fail('brace_wanted', $this->parser->tokens[$this->parser->at - 1], ['word' => $name->text], [new Replacement($this->parser->endOffset(), 0, ' {')]);
         }
+        // What stands in braces behind its `return` is of the type that it says.
+        [$gives, $this->parser->gives] = [$this->parser->gives, $given ?? $result ?? ''];
         $body = $this->parser->body($id, $start, 'head', 'body', false);
-        $this->parser->scope = '';
+        [$this->parser->scope, $this->parser->gives] = ['', $gives];
         $offset = $this->parser->offset();
         if ($this->parser->accept('}')) {
             $this->parser->semicolon();

@@ -14,7 +14,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class OtherSpellings extends Rewriting
 {
-    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\bdistance\s*\(|\bsizeof\s*(?:[*\w]|\(\s*\*)|\bfprintf\s*\(\s*stdout\b|\bmem(?:cpy|move)\s*\(|\bauto\s+\w+\s*=\s*(?:std\s*::\s*)?minmax_element\b|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
+    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\bdistance\s*\(|\bstring_view\b|\)\s*noexcept\s*[{;]|\bsizeof\s*(?:[*\w]|\(\s*\*)|\bfprintf\s*\(\s*stdout\b|\bmem(?:cpy|move)\s*\(|\bauto\s+\w+\s*=\s*(?:std\s*::\s*)?minmax_element\b|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
     private const BACK = ['fixed' => 'defaultfloat', 'scientific' => 'defaultfloat', 'floatfield' => 'defaultfloat', 'boolalpha' => 'noboolalpha', 'showpos' => 'noshowpos', 'showpoint' => 'noshowpoint', 'hex' => 'dec', 'oct' => 'dec', 'uppercase' => 'nouppercase'];
     private const TYPES = ['auto', 'int', 'double', 'float', 'bool', 'char', 'long', 'short', 'unsigned', 'signed', 'string', 'size_t'];
     /** @var array<string, true> what points at several values */
@@ -40,6 +40,8 @@ final class OtherSpellings extends Rewriting
                 'malloc', 'calloc' => $spellings->allocated($at),
                 '&&' => $spellings->forwarded($at, $templates),
                 'distance' => $spellings->between($at),
+                'string_view' => $spellings->looked($at),
+                'noexcept' => $spellings->promised($at),
                 'sizeof' => $spellings->sizeAsked($at),
                 'fprintf' => $spellings->printed($at),
                 'minmax_element' => $spellings->outermost($at),
@@ -53,6 +55,25 @@ final class OtherSpellings extends Rewriting
         }
 
         return $spellings->rewritten();
+    }
+
+    /** `int rows() noexcept {`: a promise that changes nothing (C++17, 18.4). */
+    private function promised(int $at): void
+    {
+        if (')' === $this->text($at - 1) && \in_array($this->text($at + 1), ['{', ';'], true)) {
+            $this->put[$at] = [];
+        }
+    }
+
+    /** Who only looks at a text sees no difference to one of its own, as long as that stays as it is (C++17, 24.4): what is handed over, or is spelled out. */
+    private function looked(int $at): void
+    {
+        $name = $at + 1 + (int) ('&' === $this->text($at + 1));
+        $isSpelledOut = '=' === $this->text($name + 1) && TokenKind::Text === ($this->tokens[$this->code[$name + 2] ?? -1] ?? null)?->kind;
+        $isFunction = '(' === $this->text($name + 1) && null !== ($closing = $this->closing($name + 1)) && '{' === $this->text($closing + 1);
+        if ($this->isName($name) && ($isSpelledOut || $isFunction || \in_array($this->text($name + 1), [',', ')', ':'], true))) {
+            $this->put[$at] = [$this->tokens[$this->code[$at]]->readAs('string')];
+        }
     }
 
     /** `int const n` is `const int n`. */

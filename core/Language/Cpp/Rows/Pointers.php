@@ -202,22 +202,21 @@ final class Pointers
         if ($isOfClass && !$isArray) {
             return null;
         }
-        if (null === $name || TokenKind::Name !== $name->kind || !$this->parser->is('=', 1) || $this->isGivenBelow($name)) {
+        $isGiven = null !== $name && $this->parser->is('=', 1) && $this->parser->givenArrays->isCall($this->parser->at + 2);
+        if (null === $name || TokenKind::Name !== $name->kind || !$this->parser->is('=', 1) || ($isGiven ? $this->isGivenOtherwise($name) : $this->isGivenBelow($name))) {
             $this->parser->fail('unsupported', $token, ['what' => $type]);
         }
         $this->parser->at += 2;
         $this->parser->declared[$this->parser->scope][$name->text] = true;
         $this->parser->symbols->silenced[$name->text] = true;
+        if ($isGiven) {
+            return $this->madeArray($token, $name, substr($type, 0, -2), $this->parser->expression());
+        }
         if ($this->parser->is('new')) {
             $this->parser->accept('new');
             $of = substr($type, 0, -2);
-            $made = $this->newArray($token);
-            $this->parser->semicolon();
-            $this->parser->write($name->text, $name->offset);
-            $this->parser->types[$this->parser->scope][$name->text] = "vector<$of>";
-            $this->parser->places->noteNew($name->text);
 
-            return $this->parser->ended(new SetVariable($this->parser->newId(), $name->text, $made, false, "vector<$of>"), $token->offset);
+            return $this->madeArray($token, $name, $of, $this->newArray($token));
         }
         $this->pointedTo($token, $name, $type);
         while ($this->parser->is(',') && $this->parser->is('*', 1)) {
@@ -283,6 +282,29 @@ final class Pointers
     private function isGivenBelow(Token $name): bool
     {
         return 1 === preg_match('/(?<![=!<>\w.*])'.Names::asPattern($name->text).'\s*(?:=(?!=)|\+\+|--|[+-]=)/', substr($this->parser->text, ($this->parser->peek(2)->offset ?? 0) + 1));
+    }
+
+    private function madeArray(Token $token, Token $name, string $of, Expression $made): Statement
+    {
+        $this->parser->semicolon();
+        $this->parser->write($name->text, $name->offset);
+        $this->parser->types[$this->parser->scope][$name->text] = "vector<$of>";
+        $this->parser->places->noteNew($name->text);
+
+        return $this->parser->ended(new SetVariable($this->parser->newId(), $name->text, $made, false, "vector<$of>"), $token->offset);
+    }
+
+    /** Whether an array is given anything later but another that a function has just made: `rows = grown(rows, 8);`. */
+    private function isGivenOtherwise(Token $name): bool
+    {
+        foreach (\array_slice($this->parser->tokens, $this->parser->at + 2, null, true) as $at => $token) {
+            $next = $this->parser->tokens[$at + 1]->text ?? '';
+            if ($token->text === $name->text && (\in_array($next, ['++', '--', '+=', '-='], true) || '=' === $next && !$this->parser->givenArrays->isCall($at + 2))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** `int x = 5, *p = &x;`: a pointer among other names of a row. */

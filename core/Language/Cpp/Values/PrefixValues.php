@@ -113,6 +113,11 @@ final class PrefixValues
 
                     return $this->parser->newArray($token);
                 }
+                if ('return' === ($this->parser->tokens[$this->parser->at - 1]->text ?? '') && '[' === $this->parser->sign(2) && $this->parser->givenArrays->gives($this->parser->scope)) {
+                    ++$this->parser->at;
+
+                    return $this->parser->newArray($token);
+                }
                 $this->parser->fail('unsupported', $token, ['what' => 'new']);
                 // no break
             case 'this':

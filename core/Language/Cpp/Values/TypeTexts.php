@@ -101,7 +101,7 @@ final class TypeTexts
         } elseif (null !== FittingKind::ofClass($word) && TokenKind::Name === $this->parser->peek(1)?->kind) {
             $words[] = $word;
             ++$this->parser->at;
-        } elseif (isset($this->parser->classes->parents[$word]) && !$this->parser->isVariable($word)) {
+        } elseif (isset($this->parser->classes->parents[$word]) && !$this->parser->isVariable($word) && [] === array_intersect($words, ['unsigned', 'long', 'short', 'signed'])) {
             if ($this->parser->is('::', 1) && isset($this->parser->classes->parents[(string) $this->parser->sign(2)]) && $word !== $this->parser->sign(2)) {
                 // One that stands in another one.
                 $this->parser->at += 2;
@@ -122,6 +122,9 @@ final class TypeTexts
                 if (null === $type && TokenKind::Number === $this->parser->peek()?->kind) {
                     $type = $this->parser->sign();
                     ++$this->parser->at;
+                }
+                if (null === $type && 'array' === $word && isset($this->parser->spaces[$this->parser->sign() ?? '']) && $this->parser->is('::', 1)) {
+                    $this->parser->at += 2;
                 }
                 $known = null === $type && 'array' === $word ? $this->known(new VariableRead($this->parser->sign() ?? '')) : null;
                 if ($known instanceof NumberLiteral) {

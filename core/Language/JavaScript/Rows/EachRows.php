@@ -8,6 +8,7 @@ use Scrivlet\Core\Language\JavaScript\JavaScriptParser;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
@@ -232,7 +233,7 @@ final class EachRows
         $this->parser->at += $after + 1;
         $overStart = $this->parser->offset();
         $over = $this->parser->value();
-        if ($isIn && !$over instanceof MapLiteral && !$over instanceof ListLiteral && $this->parser->madeByFunctions->givesToPrototypes() && !$this->asksForOwn($names[0], $overStart)) {
+        if ($isIn && !$over instanceof MapLiteral && !$over instanceof ListLiteral && !$this->isWrittenOut($over) && $this->parser->madeByFunctions->givesToPrototypes() && !$this->asksForOwn($names[0], $overStart)) {
             // What is given to a prototype shows among the names of its objects (ECMAScript 2022, 14.7.5.9).
             $this->parser->fail('unsupported', $in, ['what' => 'for (… in …)']);
         }
@@ -278,6 +279,12 @@ final class EachRows
         --$this->parser->at;
 
         return $isPlain;
+    }
+
+    /** Whether a variable holds what is written between braces, and never anything else. */
+    private function isWrittenOut(Expression $over): bool
+    {
+        return $over instanceof VariableRead && 0 < ($given = preg_match_all('/(?<![\w.$])'.Names::asPattern($over->name).'\s*=(?!=)/', $this->parser->text)) && $given === preg_match_all('/(?<![\w.$])'.Names::asPattern($over->name).'\s*=\s*\{/', $this->parser->text);
     }
 
     /** Whether all that a loop does is done for the names of an object's own alone: `if (bed.hasOwnProperty(key)) …`. */

@@ -68,7 +68,7 @@ final class ValueRows
         if (null !== $asked) {
             $rows = [new Perform($this->parser->newId(), $asked), $row];
             foreach ($this->parser->steps as [$name, $isUp]) {
-                $rows[] = $this->parser->valueAsRow->stepped(new VariableRead($name), $isUp, $token->offset);
+                $rows[] = $this->stepped(new VariableRead($name), $isUp, $token->offset);
             }
             $this->parser->cutTogether($rows, $token->offset);
 
@@ -77,7 +77,7 @@ final class ValueRows
         $rows = [$this->parser->ended($row, $token->offset)];
         foreach ($this->parser->steps as [$name, $isUp]) {
             $end = $this->parser->endOffset();
-            $step = $this->parser->valueAsRow->stepped(new VariableRead($name), $isUp, $token->offset);
+            $step = $this->stepped(new VariableRead($name), $isUp, $token->offset);
             $this->parser->cut($step->id, 'head', $end, $end);
             $rows[] = $step;
         }
@@ -99,6 +99,15 @@ final class ValueRows
         return 1 === $reads && !\in_array($name, $row->assigned(), true) && !$row instanceof OwnCall;
     }
 
+    /** `beds++`. */
+    private function stepped(Expression $target, bool $isUp, int $start): Statement
+    {
+        $row = $this->parser->changed($target, $isUp ? Operator::Add : Operator::Subtract, $this->parser->valueAsRow->stepFor($target), $start);
+        $this->parser->stepped[$row->id] = true;
+
+        return $row;
+    }
+
     private function plain(Token $token): Statement
     {
         $start = $token->offset;
@@ -108,7 +117,7 @@ final class ValueRows
 
             $target = $this->placeIn($this->parser->expression(9));
 
-            return $this->parser->valueAsRow->stepped($target, '++' === $sign, $start);
+            return $this->stepped($target, '++' === $sign, $start);
         }
         if (TokenKind::Name === $token->kind && $this->parser->is('=', 1) && !$this->parser->isOfObject($token->text)) {
             $this->parser->at += 2;
@@ -136,7 +145,7 @@ final class ValueRows
         if ('++' === $sign || '--' === $sign) {
             ++$this->parser->at;
 
-            return $this->parser->valueAsRow->stepped($target, '++' === $sign, $start);
+            return $this->stepped($target, '++' === $sign, $start);
         }
         if (null !== $sign && \array_key_exists($sign, BraceParser::CHANGES)) {
             $at = $this->parser->offset();

@@ -68,11 +68,18 @@ final class NamedArguments
     public function packed(string $function, array $arguments): array
     {
         $at = $this->parser->symbols->rests[$function] ?? null;
-        if (null === $at) {
+        if (null === $at || $this->parser->isVariable($function)) {
+            // A variable gathers when it is called, whatever a function within another one is called like it.
             return $arguments;
         }
         $given = array_values(array_filter($arguments, static fn (Argument $argument): bool => null === $argument->name || '*' === $argument->name || '...' === $argument->name));
         $named = array_values(array_filter($arguments, static fn (Argument $argument): bool => !\in_array($argument, $given, true)));
+        foreach (\array_slice($given, 0, $at) as $one) {
+            if (null !== $one->name) {
+                // How many of the first parameters it fills, and how much is left for the rest, shows only when it runs.
+                $this->parser->failAt('unsupported', $one->offset, $one->end - $one->offset, ['what' => "{$one->name}…"]);
+            }
+        }
         $more = \array_slice($given, $at);
         $list = null;
         foreach ($more as $one) {
@@ -104,6 +111,9 @@ final class NamedArguments
      */
     public function ownArguments(Token $token, array $arguments): array
     {
+        if ((isset($this->parser->symbols->rests[$token->text]) || isset($this->parser->namedRests[$token->text])) && $this->parser->isVariable($token->text)) {
+            return $this->handed($arguments);
+        }
         [$least, $most, $parameters] = $this->parser->symbols->functions[$token->text];
         $isSpread = [] !== array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name);
         for ($index = \count($arguments); !$isSpread && $index < $least && $this->parser->mayBeLeftOut($token->text, $index); ++$index) {
@@ -131,6 +141,8 @@ final class NamedArguments
                 $values[] = $argument->value;
             } elseif (\in_array($argument->name, $parameters, true)) {
                 $named[$argument->name] = $argument->value;
+            } elseif (\in_array($argument->name, ['*', '**', '...'], true)) {
+                $this->parser->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => "{$argument->name}…"]);
             } else {
                 $near = Names::nearest($argument->name, $parameters);
                 $this->parser->failAt('no_such_parameter', $argument->offset, $argument->end - $argument->offset, ['name' => $argument->name, 'near' => $near ?? ($parameters[0] ?? '')]);

@@ -52,15 +52,6 @@ final class ValueAsRow
         return $this->hasEndless ? new Operation(OperationKey::OneOf, [$target]) : new NumberLiteral(1);
     }
 
-    /** `beds++`. */
-    public function stepped(Expression $target, bool $isUp, int $start): Statement
-    {
-        $row = $this->parser->changed($target, $isUp ? Operator::Add : Operator::Subtract, $this->stepFor($target), $start);
-        $this->parser->stepped[$row->id] = true;
-
-        return $row;
-    }
-
     /** `(x = 3)` alone is a row that sets. */
     public function givenAsRow(Operation $given): Statement
     {

@@ -65,6 +65,7 @@ final class Announcements
                         $this->parser->sharedMethods["$class.$name->text"] = true;
                     } else {
                         $ofClass[] = [$class, $name->text];
+                        $this->parser->methodsOfClasses["$class.$name->text"] = true;
                     }
                     if (null !== $this->parser->rest) {
                         $this->parser->symbols->rests["$class.$name->text"] = $this->parser->rest - (int) $isOfClass;

@@ -1,0 +1,24 @@
+const text = `To the gate, by the shed;
+then past the pond. The pond is deep!`;
+const words = text.toLowerCase().match(/\w+/g);
+const freq = {};
+for (const w of words) freq[w] = (freq[w] || 0) + 1;
+const top = Object.keys(freq).sort((a, b) => freq[b] - freq[a] || a.localeCompare(b)).slice(0, 4);
+top.forEach((w, i) => console.log(`${i + 1}. ${w.padEnd(8, '.')}${freq[w]}`));
+console.log(text.replace(/[aeiou]/g, '*').split('\n')[0]);
+console.log(text.split(/[\s,;.!]+/).filter(Boolean).length);
+const caesar = (s, k) => s.replace(/[a-z]/gi, c => {
+  const base = c <= 'Z' ? 65 : 97;
+  return String.fromCharCode((c.charCodeAt(0) - base + k + 26) % 26 + base);
+});
+console.log(caesar('Hello, Pond!', 3), caesar(caesar('Hello, Pond!', 3), -3));
+const isPalin = s => { const t = s.replace(/[^a-z]/gi, '').toLowerCase(); return t === [...t].reverse().join(''); };
+console.log(isPalin('Never odd or even'), isPalin('garden'));
+console.log('pond'.at(-1), 'pond'.substring(1, 3), 'pond'.substr(-2), 'pond'.slice(-3, -1), 'pond'.indexOf('n'), 'a,b,,c'.split(','));
+console.log(text.search(/pond/), text.lastIndexOf('pond'), /(\d+)-(\d+)/.exec('from 12-40 on').slice(1));
+console.log('camelCaseName'.replace(/([A-Z])/g, (m, p) => '_' + p.toLowerCase()), 'x'.codePointAt(0), 'é'.normalize('NFD').length);
+console.log('Tulip'.concat('-', 3), ' trim '.trim().length, 'abc' < 'abd', 'Z' < 'a', '10' < '9', 10 < 9);
+for (const [i, ch] of [...'fig'].entries()) console.log(i, ch);
+console.log(JSON.stringify({ a: [1, { b: null }], c: undefined, d: 'x"y' }), JSON.stringify([1, 2], null, 2));
+console.log(JSON.parse('{"n": [1, 2.5, "t", true, null]}').n);
+console.log(words.map(w => w[0].toUpperCase() + w.slice(1)).join(' '));

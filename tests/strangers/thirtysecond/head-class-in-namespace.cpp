@@ -1,0 +1,28 @@
+#include <iostream>
+#include <string>
+#include <vector>
+#include <map>
+#include <set>
+#include <optional>
+#include <memory>
+#include <tuple>
+#include <array>
+#include <functional>
+#include <utility>
+#include <deque>
+#include <stack>
+using namespace std;
+struct Bed { int n = 1; explicit Bed(int k = 1) : n(k) {} int rows() const { return n; } };
+namespace garden {
+class Shed {
+public:
+    vector<vector<int>> f(int k) { return vector<vector<int>>(2, vector<int>(3, k)); }
+};
+}
+int main() {
+    garden::Shed s;
+    for (int i = 1; i < 5; i += 3) {
+        auto r = s.f(i);
+        cout << r[1][2] << endl;
+    }
+}

@@ -1,0 +1,24 @@
+#include <iostream>
+#include <string>
+#include <vector>
+#include <map>
+#include <set>
+#include <optional>
+#include <memory>
+#include <tuple>
+#include <array>
+#include <functional>
+#include <utility>
+#include <deque>
+#include <stack>
+struct Bed { int n = 1; explicit Bed(int k = 1) : n(k) {} int rows() const { return n; } };
+std::vector<std::vector<int>> f(int k) {
+    std::vector<std::vector<int>> made = std::vector<std::vector<int>>(2, std::vector<int>(3, k));
+    return made;
+}
+int main() {
+    for (int i = 1; i < 5; i += 3) {
+        auto r = f(i);
+        std::cout << r[1][2] << std::endl;
+    }
+}

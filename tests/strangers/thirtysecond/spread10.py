@@ -1,0 +1,11 @@
+class Bed:
+    def __init__(self, a, b=4):
+        self.r = a * 10 + b
+    def f(self, a, b=4):
+        return a * 10 + b
+p = (3, 4)
+d = {"a": 1, "b": 2}
+q = [5]
+line = "7,2"
+b = Bed(*map(int, line.split(",")))
+print(b.r)
