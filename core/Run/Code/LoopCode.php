@@ -26,6 +26,7 @@ use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\RealNumber;
 use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\VariableRead;
@@ -129,7 +130,7 @@ final class LoopCode
         $turn = $this->compiler->temporary();
         $times = $this->compiler->temporary();
 
-        return $step."$times = \$v->".($this->isCounted() ? 'times' : 'whole').'('.$this->compiler->expression($repeat->times).");\n"
+        return $step."$times = \$v->".($this->isCounted($repeat->times) ? 'times' : 'whole').'('.$this->compiler->expression($repeat->times).");\n"
             ."for ($turn = 0; $turn < $times; ++$turn) {\nif ($turn > 0) { ".$this->compiler->stepAt($row).'}'."\n".$this->ofThisTurn($repeat).$this->inLoop($repeat->body)."}\n";
     }
 
@@ -138,7 +139,7 @@ final class LoopCode
         $row = \count($this->compiler->rows);
         $step = $this->compiler->step($count);
         [$at, $to, $by, $first] = [$this->compiler->temporary(), $this->compiler->temporary(), $this->compiler->temporary(), $this->compiler->temporary()];
-        $number = $this->isCounted() ? '$v->times(' : '$v->number(';
+        $number = $this->isCounted($count->from) ? '$v->times(' : '$v->number(';
         $start = $number.$this->compiler->expression($count->from).')';
         if ($this->compiler->facts->typed && !($this->compiler->types->expression($this->compiler->part, $count->from)->isWhole() && $this->compiler->types->expression($this->compiler->part, $count->by)->isWhole())) {
             $start = "(float) $start";
@@ -156,17 +157,26 @@ final class LoopCode
             ."for (; $on; $at = $next) {\nif (!$first) { ".$this->compiler->stepAt($row)."} $first = false;\n".$body."}\n";
     }
 
-    /** Whether only whole numbers count, as in a text of Python, while a block counts with what is in front of the point. */
-    private function isCounted(): bool
+    /**
+     * Whether only whole numbers count, as in a text of Python, while a block counts with what is in front of the point: one that
+     * was filled in as a block is written with `int(…)`, and a text that says so itself is told of it.
+     */
+    private function isCounted(Expression $value): bool
     {
-        return $this->compiler->facts->countsWhole && isset($this->compiler->program->handwriting[$this->compiler->language->value]);
+        return $this->compiler->facts->countsWhole && !RealNumber::is($value) && isset($this->compiler->program->handwriting[$this->compiler->language->value]);
     }
 
     /** The end of a count; one from 2^63 on is never reached. */
     private function end(Expression $to): string
     {
         if (!$this->compiler->numberCode->isUnsigned($to)) {
-            return ($this->isCounted() ? '$v->times(' : '$v->number(').$this->compiler->expression($to).')';
+            if (!$this->isCounted($to)) {
+                return '$v->number('.$this->compiler->expression($to).')';
+            }
+            // What is asked is the end as it is written, which the count stops before.
+            $isBefore = $to instanceof Binary && Operator::Subtract === $to->operator && $to->right instanceof NumberLiteral && \is_int($to->right->value);
+
+            return $isBefore ? '$v->times('.$this->compiler->expression($to->left).') - '.$this->compiler->expression($to->right) : '$v->times('.$this->compiler->expression($to).')';
         }
         // Below the first end there is nothing to count, though the number before zero is the largest one.
         $isBelow = $to instanceof Binary && Operator::Subtract === $to->operator;

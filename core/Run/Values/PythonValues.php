@@ -347,7 +347,7 @@ final class PythonValues extends Values
     protected static function integer(mixed $value): int
     {
         if (!\is_int($value) && !\is_bool($value) && !$value instanceof BigInteger) {
-            throw new RunError('whole_wanted', ['value' => self::className($value)], "'".self::className($value)."' object cannot be interpreted as an integer");
+            throw new RunError('whole_wanted', ['value' => \is_float($value) ? json_encode($value, \JSON_PRESERVE_ZERO_FRACTION | \JSON_PARTIAL_OUTPUT_ON_ERROR) ?: 'float' : self::className($value)], "'".self::className($value)."' object cannot be interpreted as an integer");
         }
 
         return self::whole($value);

@@ -34,6 +34,7 @@ use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\RealNumber;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
@@ -400,7 +401,7 @@ final class LibraryFunctions
             if ($argument->value instanceof NumberLiteral && \is_float($argument->value->value)) {
                 $this->parser->failAt('not_whole', $argument->offset, $argument->end - $argument->offset, ['name' => 'range']);
             }
-            if ($argument->value instanceof Binary && Operator::TrueDivide === $argument->value->operator && !str_contains($this->parser->text, '__truediv__')) {
+            if ($argument->value instanceof Binary && RealNumber::is($argument->value) && !str_contains($this->parser->text, '__truediv__')) {
                 $written = substr($this->parser->text, $argument->offset, $argument->end - $argument->offset);
                 $this->parser->failAt('range_of_division', $argument->offset, \strlen($written), [], 1 === substr_count($written, '/') ? [new Replacement($argument->offset + (int) strpos($written, '/'), 1, '//')] : []);
             }
