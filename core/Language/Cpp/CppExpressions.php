@@ -100,7 +100,7 @@ abstract class CppExpressions extends BraceExpressions
     private const OWN_WORDS = self::LIMITS + self::UNSIGNED_LIMITS + self::SUMS + self::UNREAD_TEMPLATES + self::CONTAINERS + [
         'std' => true, 'size_t' => true, 'cin' => true, 'cout' => true, 'getline' => true, 'string' => true, 'EXIT_SUCCESS' => true, 'EXIT_FAILURE' => true, 'NULL' => true, 'make_unique' => true,
         'make_shared' => true, 'get' => true, 'bitset' => true, 'dynamic_cast' => true, 'numeric_limits' => true, 'greater' => true, 'dynamic_pointer_cast' => true, 'static_pointer_cast' => true,
-        'int' => true, 'double' => true, 'nullopt' => true, 'min' => true, 'max' => true,
+        'int' => true, 'double' => true, 'nullopt' => true, 'optional' => true, 'min' => true, 'max' => true,
     ];
 
     public readonly TypeTexts $typeTexts;
@@ -888,6 +888,17 @@ abstract class CppExpressions extends BraceExpressions
             $value = 2 === \count($values) ? new Operation('min' === $token->text ? OperationKey::Smaller : OperationKey::Larger, $values) : $this->builtin($token->text, $arguments, $token) ?? $this->fail('unsupported', $token, ['what' => $token->text.'<…>']);
 
             return $this->postfix($this->converted($type, $value, $token));
+        }
+        if ('optional' === $token->text && $this->is('<', 1) && !$this->isVariable('optional')) {
+            // What may be nothing is what it is made of, or nothing (C++17, 23.6.3.1).
+            $type = $this->typeTexts->type();
+            $opened = $this->peek();
+            $arguments = null !== $type && null !== $opened && $this->accept('(') ? $this->arguments($opened) : null;
+            if (null === $arguments || 1 < \count($arguments)) {
+                $this->fail('unsupported', $token, ['what' => 'optional<…>']);
+            }
+
+            return $this->postfix($arguments[0]->value ?? new NothingLiteral());
         }
         if (isset(self::UNREAD_TEMPLATES[$token->text]) && $this->is('<', 1) && !$this->isVariable($token->text)) {
             $this->fail('unsupported', $token, ['what' => $token->text.'<…>']);

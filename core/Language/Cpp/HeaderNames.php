@@ -28,7 +28,7 @@ final class HeaderNames
         'stack' => ['stack'],
         'tuple' => ['tuple', 'make_tuple', 'tie'],
         'utility' => ['pair', 'make_pair', 'swap', 'move'],
-        'optional' => ['optional', 'nullopt'],
+        'optional' => ['optional', 'make_optional', 'nullopt'],
         'memory' => ['shared_ptr', 'make_shared', 'unique_ptr', 'make_unique', 'dynamic_pointer_cast', 'static_pointer_cast'],
         'functional' => ['function', 'greater', 'less'],
         'algorithm' => ['sort', 'stable_sort', 'reverse', 'rotate', 'count', 'count_if', 'find', 'find_if', 'min', 'max', 'clamp', 'min_element', 'max_element', 'minmax_element', 'all_of', 'any_of', 'none_of', 'lower_bound', 'upper_bound', 'binary_search', 'next_permutation', 'prev_permutation', 'remove', 'remove_if', 'unique', 'transform', 'copy', 'copy_if', 'fill', 'replace', 'equal', 'for_each'],

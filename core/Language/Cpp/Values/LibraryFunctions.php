@@ -292,6 +292,9 @@ final class LibraryFunctions
         if (('min' === $name || 'max' === $name) && 1 === $count && $first instanceof ListLiteral) {
             return new Operation('min' === $name ? OperationKey::Smaller : OperationKey::Larger, $first->items);
         }
+        if ('make_optional' === $name && 1 === $count && null !== $first) {
+            return $first;
+        }
         if ('clamp' === $name && 3 === $count && [] === array_filter(array_column($arguments, 'all'))) {
             // Not below the one and not above the other (C++17, 28.7.9).
             return new Operation(OperationKey::Smaller, [new Operation(OperationKey::Larger, [$values[0], $values[1]]), $values[2]]);
