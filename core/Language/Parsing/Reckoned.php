@@ -59,11 +59,13 @@ final class Reckoned
     {
         if ($row instanceof ChangeVariable && Operator::Add === $row->operator && $row->amount instanceof NumberLiteral) {
             $type = $this->types->variable($this->scope, $row->variable);
-            if ($row->amount->value < 0) {
-                return $type->isNumeric() ? $row : new ChangeVariable($row->id, $row->variable, new NumberLiteral(-$row->amount->value), $row->off, Operator::Subtract);
+            $isLess = $row->amount->value < 0;
+            $amount = $isLess ? new NumberLiteral(-$row->amount->value) : $row->amount;
+            if ($type->isTextual() && ($isLess || isset($this->stepped[$row->id]))) {
+                return new SetVariable($row->id, $row->variable, new Binary($isLess ? Operator::Subtract : Operator::Add, new Operation(OperationKey::ToNumber, [new VariableRead($row->variable)]), $amount), $row->off);
             }
 
-            return isset($this->stepped[$row->id]) && $type->isTextual() ? new SetVariable($row->id, $row->variable, new Binary(Operator::Add, new Operation(OperationKey::ToNumber, [new VariableRead($row->variable)]), $row->amount), $row->off) : $row;
+            return $type->isNumeric() || !$isLess ? $row : new ChangeVariable($row->id, $row->variable, $amount, $row->off, Operator::Subtract);
         }
         foreach ($row->blanks() as $name => $value) {
             $reckoned = Walk::mapExpression($value, $this->value(...));
