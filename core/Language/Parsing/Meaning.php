@@ -82,7 +82,7 @@ final class Meaning
     private array $inner = [];
 
     /** @var \WeakMap<Expression, Expression> what values mean where these names are in view */
-    private \WeakMap $settled;
+    private \WeakMap $meanings;
 
     private readonly Semantics $facts;
     /** made when it is first asked for */
@@ -96,7 +96,7 @@ final class Meaning
     private function __construct(private readonly Program $program, private readonly Types $types, private readonly Language $language, private readonly array $inPlace, private readonly array $outliving, private readonly bool $isLast = false)
     {
         $this->facts = $language->semantics();
-        $this->settled = self::nothingSettled();
+        $this->meanings = self::noMeanings();
         $this->scope = $program->script;
         $this->hasOptionals = $this->facts->typed && [] !== array_filter(Walk::statements($program->parts()), static fn (Statement $row): bool => $row instanceof FunctionDefinition && str_starts_with($row->types[''] ?? '', 'optional<') || $row instanceof SetVariable && str_starts_with((string) $row->declared, 'optional<'));
     }
@@ -149,9 +149,10 @@ final class Meaning
 
     private function row(Statement $row): Statement
     {
-        $outer = $this->scope;
+        [$outer, $meanings] = [$this->scope, $this->meanings];
         if ($row instanceof FunctionDefinition) {
-            $this->scope = $row;
+            // The same value may stand in several functions, with names of other kinds around it.
+            [$this->scope, $this->meanings] = [$row, self::noMeanings()];
         }
         foreach ($row->bodies() as $name => $body) {
             $inner = [];
@@ -172,7 +173,7 @@ final class Meaning
             }
         }
         $row = $this->settled($row);
-        $this->scope = $outer;
+        [$this->scope, $this->meanings] = [$outer, $meanings];
 
         return $row;
     }
@@ -594,7 +595,7 @@ final class Meaning
     }
 
     /** @return \WeakMap<Expression, Expression> */
-    private static function nothingSettled(): \WeakMap
+    private static function noMeanings(): \WeakMap
     {
         /** @var \WeakMap<Expression, Expression> $settled */
         $settled = new \WeakMap();
@@ -611,12 +612,12 @@ final class Meaning
             return $expression instanceof VariableRead ? $this->meant($expression) : $expression;
         }
         // A call stands in what it may mean otherwise, too: in a chain of them each would be looked at twice as often as the next.
-        if (isset($this->settled[$expression])) {
-            return $this->settled[$expression];
+        if (isset($this->meanings[$expression])) {
+            return $this->meanings[$expression];
         }
         $meant = $this->meant($expression);
-        $this->settled[$expression] = $meant;
-        $this->settled[$meant] = $meant;
+        $this->meanings[$expression] = $meant;
+        $this->meanings[$meant] = $meant;
 
         return $meant;
     }
@@ -634,11 +635,11 @@ final class Meaning
             // What is gone over stands outside of the name that goes over it.
             $over = $expression instanceof Collected ? $expression->over : null;
             $meantOver = null === $over ? null : $this->expression($over);
-            [$outside, $settled] = [$this->inner, $this->settled];
+            [$outside, $meanings] = [$this->inner, $this->meanings];
             $this->inner += array_fill_keys(array_keys($names), true);
-            $this->settled = self::nothingSettled();
+            $this->meanings = self::noMeanings();
             $made = $this->types->inside($names, fn (): array => array_map(fn (Expression $operand): Expression => $operand === $over ? $meantOver ?? $operand : $this->expression($operand), $operands));
-            [$this->inner, $this->settled] = [$outside, $settled];
+            [$this->inner, $this->meanings] = [$outside, $meanings];
         }
         $asked = $made[0] ?? null;
         if ($expression instanceof Operation && Given::is($expression) && $operands[0] instanceof Item && $asked instanceof Operation && OperationKey::ValueOrPut === $asked->key) {
