@@ -310,7 +310,7 @@ trait TextOperations
     {
         $letters = mb_str_split(self::text_($text));
         $at = $this->place($index, \count($letters)) ?? throw new RunError('no_item', ['index' => static::integer($index), 'size' => \count($letters)]);
-        $letters[$at] = $this->letter($letter);
+        $letters[$at] = \is_string($letter) ? $letter : $this->letter($letter);
 
         return implode('', $letters);
     }
