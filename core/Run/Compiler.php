@@ -65,6 +65,7 @@ use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Pass;
@@ -288,7 +289,7 @@ final class Compiler
             $statement instanceof SetVariable && null !== ($read = $this->operationCode->readInto(new VariableRead($statement->variable), $statement->value)) => $this->step($statement).$read,
             $statement instanceof SetVariable && $this->assignmentCode->isAnotherName($statement) => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->expression(AssignmentCode::named($statement->value))),
             $statement instanceof SetVariable => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->classCode->withName($statement->value, $statement->variable), $statement->value),
-            $statement instanceof ChangeVariable => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->assignmentCode->inPlace($sum = new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount), $statement->operator), $sum),
+            $statement instanceof ChangeVariable => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->assignmentCode->inPlace($sum = $this->changed($statement), $statement->operator), $sum),
             $statement instanceof OwnCall => $this->step($statement).$this->callCode->call($statement->function, $statement->arguments).";\n",
             $statement instanceof GiveBack => $this->step($statement).($this->part instanceof Script ? $this->leftScript($statement->value) : 'return '.$this->functionCode->giveBack($statement->value).";\n"),
             $statement instanceof LeaveFunction => $this->step($statement).($this->part instanceof Script ? "return;\n" : "return null;\n"),
@@ -348,6 +349,16 @@ final class Compiler
         }
 
         return '(\\'.Absent::class."::Value !== $variable ? $variable : \$this->missing(".var_export($name, true).'))';
+    }
+
+    /** What a variable has after it changed; a minus reckons in JavaScript, whatever it finds, where a plus joins texts (ECMA-262, 13.15.3). */
+    private function changed(ChangeVariable $change): Binary
+    {
+        $was = new VariableRead($change->variable);
+        $amount = $change->amount;
+        $isLess = $this->facts->coerces && Operator::Add === $change->operator && $amount instanceof NumberLiteral && $amount->value < 0;
+
+        return $isLess ? new Binary(Operator::Subtract, $was, new NumberLiteral(-$amount->value)) : new Binary($change->operator, $was, $amount);
     }
 
     public function temporary(): string

@@ -49,6 +49,9 @@ final class Runner
             Language::JavaScript => new JavaScriptValues(),
             Language::Cpp => new CppValues(),
         };
+        if ($values instanceof PythonValues) {
+            $values->ofText(isset($analysis->program->handwriting[$language->value]));
+        }
         if ($values instanceof CppValues) {
             $classes = new Classes($analysis->program);
             foreach ($analysis->program->classes() as $class) {

@@ -65,7 +65,7 @@ final class Reckoned
                 return new SetVariable($row->id, $row->variable, new Binary($isLess ? Operator::Subtract : Operator::Add, new Operation(OperationKey::ToNumber, [new VariableRead($row->variable)]), $amount), $row->off);
             }
 
-            return $type->isNumeric() || !$isLess ? $row : new ChangeVariable($row->id, $row->variable, $amount, $row->off, Operator::Subtract);
+            return $row;
         }
         foreach ($row->blanks() as $name => $value) {
             $reckoned = Walk::mapExpression($value, $this->value(...));

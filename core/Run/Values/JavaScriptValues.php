@@ -406,6 +406,8 @@ final class JavaScriptValues extends Values
 
     public function formatted(mixed $value, mixed $form): string
     {
+        // A nought has no sign here (ECMA-262, 21.1.3.3).
+        $value = \is_float($value) && 0.0 === abs($value) ? 0.0 : $value;
         $isFixed = \is_float($value) && is_finite($value) && \is_string($form) && 1 === preg_match('/\.(\d{1,2})f$/D', $form, $match);
 
         return parent::formatted($isFixed ? self::offTie($value, (int) $match[1]) : $value, $form);

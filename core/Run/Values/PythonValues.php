@@ -343,9 +343,22 @@ final class PythonValues extends Values
         return \is_bool($a) === \is_bool($b) && \is_float($a) === \is_float($b) && parent::identical($a, $b);
     }
 
+    /** Whether the text that runs is one of Python; blocks and texts of other languages are written with `int(…)` where they count. */
+    private static bool $isOwnText = true;
+
+    public function ofText(bool $isOwn): self
+    {
+        self::$isOwnText = $isOwn;
+
+        return $this;
+    }
+
     /** What is counted with is whole (The Python Language Reference, 3.3.8, __index__). */
     protected static function integer(mixed $value): int
     {
+        if (\is_float($value) && !self::$isOwnText) {
+            return self::whole($value);
+        }
         if (!\is_int($value) && !\is_bool($value) && !$value instanceof BigInteger) {
             throw new RunError('whole_wanted', ['value' => \is_float($value) ? json_encode($value, \JSON_PRESERVE_ZERO_FRACTION | \JSON_PARTIAL_OUTPUT_ON_ERROR) ?: 'float' : self::className($value)], "'".self::className($value)."' object cannot be interpreted as an integer");
         }
