@@ -10,6 +10,7 @@ use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Run\Values\CppValues;
 use Scrivlet\Core\Run\Values\JavaScriptValues;
 use Scrivlet\Core\Run\Values\PythonValues;
+use Scrivlet\Core\Run\Values\WrittenOverValues;
 use Scrivlet\Core\Scene\Stage;
 use Scrivlet\Core\Tree\Program;
 
@@ -44,14 +45,12 @@ final class Runner
         $compiler = new Compiler($analysis, $language, $record);
         $code = $compiler->compile();
         $trace = new Trace($limits);
+        $isOwnText = isset($analysis->program->handwriting[$language->value]);
         $values = match ($language) {
-            Language::Python => new PythonValues(),
+            Language::Python => new ($isOwnText ? PythonValues::class : WrittenOverValues::class)(),
             Language::JavaScript => new JavaScriptValues(),
             Language::Cpp => new CppValues(),
         };
-        if ($values instanceof PythonValues) {
-            $values->ofText(isset($analysis->program->handwriting[$language->value]));
-        }
         if ($values instanceof CppValues) {
             $classes = new Classes($analysis->program);
             foreach ($analysis->program->classes() as $class) {

@@ -898,7 +898,10 @@ abstract class CppExpressions extends BraceExpressions
                 $this->fail('unsupported', $token, ['what' => 'optional<…>']);
             }
 
-            return $this->postfix($arguments[0]->value ?? new NothingLiteral());
+            $given = $arguments[0]->value ?? null;
+            $of = (string) preg_replace('/^optional<(.*)>$/D', '$1', $type);
+
+            return $this->postfix(null === $given ? new NothingLiteral() : (isset(TypeNames::PLAIN[$of]) ? $this->converted($of, $given, $token) : $given));
         }
         if (isset(self::UNREAD_TEMPLATES[$token->text]) && $this->is('<', 1) && !$this->isVariable($token->text)) {
             $this->fail('unsupported', $token, ['what' => $token->text.'<…>']);

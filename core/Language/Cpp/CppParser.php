@@ -620,9 +620,8 @@ final class CppParser extends CppExpressions
             case 'template':
                 return $this->functionRows->ofAnyType($token);
             case 'namespace':
-                $names = $this->memoryRows->namesOfSpace($this->at + 1);
-                if (null !== $names && '' === $this->scope && !$this->inMain) {
-                    return $this->memoryRows->ofNamespace($token, $names);
+                if (TokenKind::Name === $this->peek(1)?->kind && $this->is('{', 2) && '' === $this->scope && !$this->inMain) {
+                    return $this->memoryRows->ofNamespace($token);
                 }
                 $this->fail('unsupported', $token, ['what' => 'namespace']);
                 // no break
@@ -1144,6 +1143,6 @@ final class CppParser extends CppExpressions
      */
     public function calledOf(Expression $receiver, string $method, array $arguments, ?string $class = null): ?OwnValue
     {
-        return $this->virtualMethods->calledOf($receiver, $method, $arguments, $class);
+        return $this->virtualMethods->calledOf($receiver, $method, $arguments, $class) ?? $this->ofClassItself($receiver, $method, $arguments);
     }
 }

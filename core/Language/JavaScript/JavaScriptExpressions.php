@@ -453,7 +453,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         $owner = $this->classes->ownerOf($object->text, $member->text);
 
-        return null === $owner ? null : new OwnValue("$owner.$member->text", $this->namedArguments->handed($this->namedArguments->packed("$owner.$member->text", $arguments)));
+        $isSpread = null !== $owner && $this->namedArguments->isSpread("$owner.$member->text", $arguments);
+
+        return null === $owner ? null : new OwnValue("$owner.$member->text", $this->namedArguments->handed($isSpread ? $arguments : $this->namedArguments->packed("$owner.$member->text", $arguments)));
     }
 
     protected function knows(string $object): bool

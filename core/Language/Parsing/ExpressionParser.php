@@ -527,6 +527,19 @@ abstract class ExpressionParser extends Parser
     }
 
     /**
+     * A method that needs no object is its class's, whichever object it is asked of: other languages ask the class alone.
+     *
+     * @param list<Expression> $arguments
+     */
+    protected function ofClassItself(Expression $receiver, string $method, array $arguments): ?OwnValue
+    {
+        $owners = array_keys(array_filter($this->classes->methods, static fn (array $methods): bool => isset($methods[$method])));
+        $full = 1 === \count($owners) && $receiver instanceof VariableRead && !isset(SpellingIndex::of($this->language())->methods[$method]) ? "$owners[0].$method" : '';
+
+        return isset($this->sharedMethods[$full]) || isset($this->methodsOfClasses[$full]) ? new OwnValue($full, $arguments) : null;
+    }
+
+    /**
      * What is given, as what takes it has it: in some languages the type of a parameter says what braces make.
      *
      * @param string         $name      of a function, or of a method behind a point
@@ -790,6 +803,12 @@ abstract class ExpressionParser extends Parser
                 $this->symbols->wanted[] = $token;
             }
 
+            if ((isset($this->symbols->rests[$name]) || isset($this->namedRests[$name])) && $this->isVariable($name)) {
+                // A variable gathers when it is called, whatever a function within another one is called like it.
+                $this->read($name, $token->offset);
+
+                return new MethodCall(new VariableRead($name), MethodCall::CALL, $this->namedArguments->handed($arguments));
+            }
             if ($this->namedArguments->isSpread($name, $arguments)) {
                 if (isset($this->classes->parents[$name])) {
                     return new MakeObject($name, $this->namedArguments->handed($arguments));

@@ -691,7 +691,7 @@ abstract class PythonExpressions extends ExpressionParser
             $this->fail('unsupported', $this->tokens[$this->at - 1] ?? null, ['what' => ".$method(…)"]);
         }
 
-        return $isOfSeveral ? new OwnValue("$owners[0].$method", [new Operation(OperationKey::MakerOf, [$receiver]), ...$arguments]) : parent::calledOf($receiver, $method, $arguments, $class);
+        return $isOfSeveral ? new OwnValue("$owners[0].$method", [new Operation(OperationKey::MakerOf, [$receiver]), ...$arguments]) : $this->ofClassItself($receiver, $method, $arguments);
     }
 
     public function named(Token $token): Expression
@@ -847,19 +847,15 @@ abstract class PythonExpressions extends ExpressionParser
      *
      * @return list<Expression>
      */
-    private function ofClass(string $method, array $parameters, Token $name, array $arguments): array
+    private function ofClass(string $method, array $parameters, array $arguments): array
     {
-        $packed = $this->namedArguments->packed($method, $arguments);
-        $names = array_filter(array_column($packed, 'name'));
-        if ([] === $names) {
-            return array_map(static fn (Argument $argument): Expression => $argument->value, $packed);
-        }
         $parameters = isset($this->sharedMethods[$method]) || isset($this->methodsOfClasses[$method]) ? $parameters : ['', ...$parameters];
-        if ([] !== array_diff($names, $parameters)) {
-            $this->fail('unsupported', $name, ['what' => "$method(*…)"]);
+        if ([] !== array_diff(array_filter(array_column($arguments, 'name')), $parameters)) {
+            // Which of them gets what shows only when it is called.
+            return $this->namedArguments->handed($arguments);
         }
 
-        return $this->namedArguments->inOrderOf($parameters, $packed);
+        return $this->namedArguments->inOrderOf($parameters, $this->namedArguments->packed($method, $arguments));
     }
 
     protected function hasMembers(string $object): bool
@@ -877,7 +873,7 @@ abstract class PythonExpressions extends ExpressionParser
                 return new OwnValue("$owner.$name", [new Operation(OperationKey::Maker, [new TextLiteral($object->text)]), ...$this->namedArguments->inOrderOf($this->classes->methods[$owner][$name][2], $this->namedArguments->packed("$owner.$name", $arguments))]);
             }
 
-            return null === $owner ? null : new OwnValue("$owner.$name", $this->ofClass("$owner.$name", $this->classes->methods[$owner][$name][2], $member, $arguments));
+            return null === $owner ? null : new OwnValue("$owner.$name", $this->ofClass("$owner.$name", $this->classes->methods[$owner][$name][2], $arguments));
         }
 
         return $this->libraryModules->drawn($member, $arguments);

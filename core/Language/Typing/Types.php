@@ -873,13 +873,10 @@ final class Types
         $definition = $this->functions[$function] ?? null;
         // What a method's object is, is known from where it stands.
         $from = null === $definition?->itself() ? $from : 1;
-        $spread = array_key_first(array_filter($arguments, static fn (Expression $argument): bool => $argument instanceof Operation && \in_array($argument->key, [OperationKey::Spread, OperationKey::ByName, OperationKey::ByNames], true)));
+        $spread = null === $definition || $this->isCpp ? null : $this->passedOtherwise($part, $definition, $arguments);
         foreach ($definition->parameters ?? [] as $index => $parameter) {
-            if (null !== $definition && null !== $spread && $index >= $spread) {
-                // What is spread out is handed over item by item, however many there are.
-                $parts = $arguments[$spread] instanceof Operation && OperationKey::Spread === $arguments[$spread]->key ? $this->expression($part, $arguments[$spread]->arguments[0])->item() : StaticType::unknown();
-                $this->widen($definition, $parameter, $parameter === $definition->rest ? StaticType::listOf($parts) : $parts);
-                continue;
+            if (null !== $spread && $index >= $spread) {
+                break;
             }
             if (null !== $definition && $gathers && $parameter === $definition->rest) {
                 $this->widen($definition, $parameter, $this->expression($part, new ListLiteral(\array_slice($arguments, $index))));
@@ -891,6 +888,34 @@ final class Types
                 }
             }
         }
+    }
+
+    /**
+     * What is spread out is handed over item by item, however many there are, and what has a name to the parameter of that name.
+     *
+     * @param list<Expression> $arguments
+     *
+     * @return int|null from which place on; null where all are handed over in order
+     */
+    private function passedOtherwise(FunctionDefinition|Script $part, FunctionDefinition $definition, array $arguments): ?int
+    {
+        $first = null;
+        foreach ($arguments as $index => $argument) {
+            if (!$argument instanceof Operation || !\in_array($argument->key, [OperationKey::Spread, OperationKey::ByName, OperationKey::ByNames], true)) {
+                continue;
+            }
+            $first ??= $index;
+            [$name, $value] = [$argument->arguments[0], $argument->arguments[1] ?? null];
+            if ($name instanceof TextLiteral && null !== $value && \in_array($name->value, $definition->parameters, true)) {
+                $this->widen($definition, $name->value, $this->expression($part, $value));
+            }
+            foreach (OperationKey::Spread === $argument->key ? \array_slice($definition->parameters, $first) : [] as $parameter) {
+                $item = $this->expression($part, $name)->item();
+                $this->widen($definition, $parameter, $parameter === $definition->rest ? StaticType::listOf($item) : $item);
+            }
+        }
+
+        return $first;
     }
 
     private function widen(FunctionDefinition|Script $part, string $name, StaticType $type): void

@@ -14,6 +14,7 @@ use Scrivlet\Core\Run\Values\ListValue;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Item;
@@ -42,6 +43,10 @@ final class CallCode
         $isHidden = null !== $definition && !$this->compiler->program->sees($this->compiler->part, $definition) && isset($this->compiler->types->scopes->globals[$function]);
         if (null === $definition || $isHidden || isset($this->compiler->inner[$function]) || Scopes::PROGRAM !== $this->compiler->types->scopes->owner($this->compiler->part, $function)) {
             return '$this->callValue('.$this->compiler->read($function).self::behind($arguments, array_map($this->compiler->expression(...), $arguments)).')';
+        }
+        if ([] !== array_filter($arguments, static fn (Expression $argument): bool => $argument instanceof Operation && \in_array($argument->key, [OperationKey::Spread, OperationKey::ByName, OperationKey::ByNames], true))) {
+            // Which parameter gets which of them shows only when it is called.
+            return $this->compiler->expression(new MethodCall(new FunctionReference($function), MethodCall::CALL, $arguments));
         }
         $passed = $before = $after = [];
         if ($this->isMiscounted($definition, $arguments)) {

@@ -149,12 +149,6 @@ trait CoercedValues
         return null === $value || $value instanceof \Closure ? null : parent::json($value);
     }
 
-    /** Letters from a place on, which may be counted from the end, or before it (B.2.2.1). */
-    public function partOf(mixed $text, mixed $from, mixed $count = null): string
-    {
-        return mb_substr(self::text_($text), self::integer($from), null === $count ? null : max(0, self::integer($count)));
-    }
-
     /** A nought keeps its sign, and what is no number has none (21.3.2.29). */
     public function sign(mixed $value): float
     {

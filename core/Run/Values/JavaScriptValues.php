@@ -22,6 +22,9 @@ final class JavaScriptValues extends Values
 
     public function add(mixed $a, mixed $b): string|float|BigInteger
     {
+        if (\is_float($a) && \is_float($b)) {
+            return $a + $b;
+        }
         if (\is_string($a) || \is_string($b) || self::isThing($a) || self::isThing($b)) {
             return $this->bounded($this->text($a).$this->text($b));
         }
@@ -369,10 +372,6 @@ final class JavaScriptValues extends Values
 
             return;
         }
-        if ($container instanceof ListValue && !$container->fixed && null === $this->place($index, \PHP_INT_MAX)) {
-            // A list may keep what has no place, too, as a field of its own (ECMA-262, 10.4.2).
-            throw new RunError('own_form', ['name' => mb_substr($this->text($index), 0, 30)]);
-        }
         // The letters of a text stay what they are (ECMA-262, 10.4.3.5), which only strict texts stop at.
         if (!self::isStill($container) && !\is_string($container)) {
             parent::put($container, $index, $value);
@@ -591,9 +590,15 @@ final class JavaScriptValues extends Values
         return null;
     }
 
-    protected function putBeyond(ListValue $list, int $index, mixed $value): void
+    protected function putBeyond(ListValue $list, mixed $index, mixed $value): void
     {
-        if ($index < 0 || $index > self::MOST_ITEMS) {
+        $place = $this->place($index, \PHP_INT_MAX);
+        if (null === $place) {
+            // A list may keep what has no place, too, as a field of its own (ECMA-262, 10.4.2).
+            throw new RunError('own_form', ['name' => mb_substr($this->text($index), 0, 30)]);
+        }
+        $index = $place;
+        if ($index > self::MOST_ITEMS) {
             throw new RunError('no_item', ['index' => $index, 'size' => \count($list->items)]);
         }
         Room::spend(max(0, $index - \count($list->items)));

@@ -546,7 +546,7 @@ trait ListOperations
         }
         $at = $this->place($index, \count($list->items));
         if (null === $at) {
-            $this->putBeyond($list, static::integer($index), $value);
+            $this->putBeyond($list, $index, $value);
         } else {
             // Written in place, as a copy would take as long as the list is. @phpstan-ignore assign.propertyType (the place is one of the list's)
             $list->items[$at] = $value;
@@ -557,9 +557,9 @@ trait ListOperations
         }
     }
 
-    protected function putBeyond(ListValue $list, int $index, mixed $value): void
+    protected function putBeyond(ListValue $list, mixed $index, mixed $value): void
     {
-        throw new RunError('no_item', ['index' => $index, 'size' => \count($list->items)], $this->saysNoItem($list, $index, \count($list->items), true));
+        throw new RunError('no_item', ['index' => static::integer($index), 'size' => \count($list->items)], $this->saysNoItem($list, $index, \count($list->items), true));
     }
 
     public function append(mixed $list, mixed $value): void

@@ -108,7 +108,7 @@ trait NumberOperations
     /** Whether it is a number, and neither without end nor none at all (ECMA-262, 21.1.2.2). */
     public function isFinite(mixed $value): bool
     {
-        return $this->facts->coerces ? \is_int($value) || $value instanceof BigInteger || \is_float($value) && is_finite($value) : is_finite((float) static::numeric($value));
+        return is_finite((float) static::numeric($value));
     }
 
     /** So many digits in all, noughts at the end among them (ECMA-262, 21.1.3.5). */
@@ -367,21 +367,23 @@ trait NumberOperations
 
     public function binary(mixed $value): string
     {
-        return self::digits($value instanceof BigInteger ? $value : BigInteger::of(static::integer($value)), '0b', 2);
+        return self::digits($value, '0b', 2);
     }
 
     public function hexadecimal(mixed $value): string
     {
-        return self::digits($value instanceof BigInteger ? $value : BigInteger::of(static::integer($value)), '0x', 16);
+        return self::digits($value, '0x', 16);
     }
 
     public function octal(mixed $value): string
     {
-        return self::digits($value instanceof BigInteger ? $value : BigInteger::of(static::integer($value)), '0o', 8);
+        return self::digits($value, '0o', 8);
     }
 
-    private static function digits(BigInteger $number, string $before, int $base): string
+    private static function digits(mixed $value, string $before, int $base): string
     {
+        $number = $value instanceof BigInteger ? $value : BigInteger::of(static::integer($value));
+
         return ($number->isNegative() ? '-' : '').$before.$number->abs()->toBase($base);
     }
 

@@ -138,7 +138,7 @@ trait PlainObjects
             throw new RunError('no_number', ['value' => mb_substr($this->show($code), 0, 30)], 'chr() arg not in range(0x110000)');
         }
 
-        return parent::letter(self::integer($code));
+        return parent::letter(static::integer($code));
     }
 
     public function smaller(mixed ...$values): mixed

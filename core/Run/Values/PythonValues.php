@@ -10,7 +10,7 @@ use Scrivlet\Core\Run\RunError;
 use Scrivlet\Core\Tree\ClassDefinition;
 
 /** Python's numbers: whole ones of any size and floats are kept apart, division by zero is an error. */
-final class PythonValues extends Values
+class PythonValues extends Values
 {
     use PlainObjects;
 
@@ -343,22 +343,9 @@ final class PythonValues extends Values
         return \is_bool($a) === \is_bool($b) && \is_float($a) === \is_float($b) && parent::identical($a, $b);
     }
 
-    /** Whether the text that runs is one of Python; blocks and texts of other languages are written with `int(…)` where they count. */
-    private static bool $isOwnText = true;
-
-    public function ofText(bool $isOwn): self
-    {
-        self::$isOwnText = $isOwn;
-
-        return $this;
-    }
-
     /** What is counted with is whole (The Python Language Reference, 3.3.8, __index__). */
     protected static function integer(mixed $value): int
     {
-        if (\is_float($value) && !self::$isOwnText) {
-            return self::whole($value);
-        }
         if (!\is_int($value) && !\is_bool($value) && !$value instanceof BigInteger) {
             throw new RunError('whole_wanted', ['value' => \is_float($value) ? json_encode($value, \JSON_PRESERVE_ZERO_FRACTION | \JSON_PARTIAL_OUTPUT_ON_ERROR) ?: 'float' : self::className($value)], "'".self::className($value)."' object cannot be interpreted as an integer");
         }
@@ -369,7 +356,7 @@ final class PythonValues extends Values
     /** How often a row is done, in a text of the language itself. */
     public function times(mixed $value): int
     {
-        return self::integer($value);
+        return static::integer($value);
     }
 
     protected function checkForm(mixed $value, bool $isOfNumbers, ?string $type): void

@@ -696,7 +696,7 @@ trait TextOperations
     /** As much of the signs, again and again, as is missing (ECMA-262, 22.1.3.17.1). */
     private function padding(mixed $text, mixed $length, mixed $with): string
     {
-        $with = $this->facts->coerces ? $this->text($with) : self::text_($with);
+        $with = $this->word($with);
         if ($this->facts->strictTexts && 1 !== mb_strlen($with)) {
             throw new RunError('one_letter');
         }

@@ -37,10 +37,9 @@ final class Announcements
             if (\in_array($token->text, ['typename', 'class'], true) && \in_array($this->parser->tokens[$index - 1]->text ?? '', ['<', ','], true)) {
                 $anyTypes[$this->parser->tokens[$index + 1]->text ?? ''] = true;
             }
-            if ('namespace' === $token->text && null !== $names = $this->parser->memoryRows->namesOfSpace($index + 1)) {
+            if ('{' === $token->text && 'namespace' === ($this->parser->tokens[$index - 2]->text ?? '')) {
                 // What stands in a namespace stands outside of all functions, too.
-                $brace = $index + max(1, 2 * \count($names));
-                $spaces += [$brace => true, $this->parser->closingOf($brace) ?? -1 => true];
+                $spaces[$this->parser->closingOf($index) ?? -1] = true;
             } elseif (!isset($spaces[$index])) {
                 $depth += TokenKind::Sign !== $token->kind ? 0 : ('{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0));
             }

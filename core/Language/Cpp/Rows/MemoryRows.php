@@ -6,7 +6,6 @@ namespace Scrivlet\Core\Language\Cpp\Rows;
 
 use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Lexing\Token;
-use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
@@ -155,38 +154,21 @@ final class MemoryRows
     }
 
     /**
-     * The names of a namespace within others, or none (C++17, 10.3.1); null where no brace follows.
-     *
-     * @return list<string>|null
-     */
-    public function namesOfSpace(int $at): ?array
-    {
-        $names = [];
-        while (TokenKind::Name === ($this->parser->tokens[$at]->kind ?? null)) {
-            $names[] = $this->parser->tokens[$at]->text;
-            $at += '::' === ($this->parser->tokens[$at + 1]->text ?? '') ? 2 : 1;
-        }
-
-        return '{' === ($this->parser->tokens[$at]->text ?? '') ? $names : null;
-    }
-
-    /**
      * `namespace garden { … }`: what stands in it is known by its own name.
-     *
-     * @param list<string> $names
      *
      * @return list<Statement>
      */
-    public function ofNamespace(Token $token, array $names): array
+    public function ofNamespace(Token $token): array
     {
-        $brace = $this->parser->at + max(1, 2 * \count($names));
+        $name = $this->parser->peek(1)->text ?? '';
+        $brace = $this->parser->at + 2;
         $closing = $this->parser->closingOf($brace);
         if (null === $closing) {
             $this->parser->at = $brace;
             $this->parser->missingBrace($brace);
         }
         $this->parser->at = $brace + 1;
-        $this->parser->spaces += array_fill_keys($names, true);
+        $this->parser->spaces[$name] = true;
         $import = fn (int $from): Statement => $this->parser->ended(new Import($this->parser->newId(), substr($this->parser->text, $from, $this->parser->endOffset() - $from), $this->parser->language()->value), $from);
         $rows = [$import($token->offset)];
         [$until, $this->parser->until] = [$this->parser->until, (int) $closing];

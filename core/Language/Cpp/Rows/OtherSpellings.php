@@ -14,7 +14,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class OtherSpellings extends Rewriting
 {
-    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\bdistance\s*\(|\bstring_view\b|\)\s*noexcept\s*[{;]|\bsizeof\s*(?:[*\w]|\(\s*\*)|\bfprintf\s*\(\s*stdout\b|\bmem(?:cpy|move)\s*\(|\bauto\s+\w+\s*=\s*(?:std\s*::\s*)?minmax_element\b|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
+    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\bdistance\s*\(|\bstring_view\b|\)\s*noexcept\s*[{;]|\bnamespace\s*\{|\bnamespace\s+\w+\s*::|\bsizeof\s*(?:[*\w]|\(\s*\*)|\bfprintf\s*\(\s*stdout\b|\bmem(?:cpy|move)\s*\(|\bauto\s+\w+\s*=\s*(?:std\s*::\s*)?minmax_element\b|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
     private const BACK = ['fixed' => 'defaultfloat', 'scientific' => 'defaultfloat', 'floatfield' => 'defaultfloat', 'boolalpha' => 'noboolalpha', 'showpos' => 'noshowpos', 'showpoint' => 'noshowpoint', 'hex' => 'dec', 'oct' => 'dec', 'uppercase' => 'nouppercase'];
     private const TYPES = ['auto', 'int', 'double', 'float', 'bool', 'char', 'long', 'short', 'unsigned', 'signed', 'string', 'size_t'];
     /** @var array<string, true> what points at several values */
@@ -42,6 +42,7 @@ final class OtherSpellings extends Rewriting
                 'distance' => $spellings->between($at),
                 'string_view' => $spellings->looked($at),
                 'noexcept' => $spellings->promised($at),
+                'namespace' => $spellings->inSpace($at),
                 'sizeof' => $spellings->sizeAsked($at),
                 'fprintf' => $spellings->printed($at),
                 'minmax_element' => $spellings->outermost($at),
@@ -55,6 +56,32 @@ final class OtherSpellings extends Rewriting
         }
 
         return $spellings->rewritten();
+    }
+
+    /** One namespace within another in one word, and one without a name, which is known in its own file alone (C++17, 10.3.1): both are read as one with a name. */
+    private function inSpace(int $at): void
+    {
+        if ('{' === $this->text($at + 1)) {
+            $name = 'unnamed';
+            for ($number = 2; \in_array($name, array_map($this->text(...), array_keys($this->code)), true); ++$number) {
+                $name = "unnamed_$number";
+            }
+            $this->put[$at] = [$this->tokens[$this->code[$at]], $this->made($at + 1, TokenKind::Name, $name)];
+
+            return;
+        }
+        $path = [$this->text($at + 1)];
+        while ($this->isName($at + 1) && '::' === $this->text($at + 2 * \count($path)) && $this->isName($at + 2 * \count($path) + 1)) {
+            $path[] = $this->text($at + 2 * \count($path) + 1);
+        }
+        if (1 === \count($path) || '{' !== $this->text($at + 2 * \count($path))) {
+            return;
+        }
+        foreach (array_keys($this->code) as $first) {
+            for ($length = 1; $length < \count($path) && $path[0] === $this->text($first) && '::' === $this->text($first + 2 * $length - 1) && $path[$length] === $this->text($first + 2 * $length); ++$length) {
+                [$this->put[$first + 2 * $length - 1], $this->put[$first + 2 * $length]] = [[], []];
+            }
+        }
     }
 
     /** `int rows() noexcept {`: a promise that changes nothing (C++17, 18.4). */

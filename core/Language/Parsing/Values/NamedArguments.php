@@ -68,8 +68,7 @@ final class NamedArguments
     public function packed(string $function, array $arguments): array
     {
         $at = $this->parser->symbols->rests[$function] ?? null;
-        if (null === $at || $this->parser->isVariable($function)) {
-            // A variable gathers when it is called, whatever a function within another one is called like it.
+        if (null === $at) {
             return $arguments;
         }
         $given = array_values(array_filter($arguments, static fn (Argument $argument): bool => null === $argument->name || '*' === $argument->name || '...' === $argument->name));
@@ -111,9 +110,6 @@ final class NamedArguments
      */
     public function ownArguments(Token $token, array $arguments): array
     {
-        if ((isset($this->parser->symbols->rests[$token->text]) || isset($this->parser->namedRests[$token->text])) && $this->parser->isVariable($token->text)) {
-            return $this->handed($arguments);
-        }
         [$least, $most, $parameters] = $this->parser->symbols->functions[$token->text];
         $isSpread = [] !== array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name);
         for ($index = \count($arguments); !$isSpread && $index < $least && $this->parser->mayBeLeftOut($token->text, $index); ++$index) {
