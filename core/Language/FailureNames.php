@@ -19,7 +19,7 @@ final class FailureNames
             'arithmetic' => 'ArithmeticError', 'overflow' => 'OverflowError', 'name' => 'NameError', 'runtime' => 'RuntimeError', 'depth' => 'RecursionError', 'answer' => 'EOFError',
             'claim' => 'AssertionError', 'unwritten' => 'NotImplementedError', 'attribute' => 'AttributeError', 'stop' => 'StopIteration', 'system' => 'OSError', 'file' => 'FileNotFoundError',
             'permission' => 'PermissionError', 'timeout' => 'TimeoutError', 'syntax' => 'SyntaxError',
-            'interrupt' => 'KeyboardInterrupt', 'exists' => 'FileExistsError', 'connection' => 'ConnectionError', 'memory' => 'MemoryError', 'import' => 'ImportError',
+            'interrupt' => 'KeyboardInterrupt', 'exists' => 'FileExistsError', 'connection' => 'ConnectionError', 'memory' => 'MemoryError', 'import' => 'ImportError', 'json' => 'JSONDecodeError',
         ],
         'javascript' => ['any' => 'Error', 'value' => 'RangeError', 'type' => 'TypeError', 'name' => 'ReferenceError', 'syntax' => 'SyntaxError'],
         'cpp' => [
@@ -58,6 +58,7 @@ final class FailureNames
             FailureKind::Key, FailureKind::Lookup => 'index',
             FailureKind::Domain, FailureKind::Length, FailureKind::Syntax => 'value',
             FailureKind::Attribute => 'type',
+            FailureKind::Json => isset(self::NAMES[$language->value]['syntax']) ? 'syntax' : 'value',
             FailureKind::Depth, FailureKind::Unwritten, FailureKind::Claim, FailureKind::Range, FailureKind::Underflow => 'runtime',
             default => 'any',
         }] ?? self::NAMES[$language->value]['any'];

@@ -42,6 +42,8 @@ enum FailureKind: string
     case Connection = 'connection';
     case Memory = 'memory';
     case Import = 'import';
+    /** A text that is no JSON. */
+    case Json = 'json';
     /** A text of C, a whole number or a text that C++ throws as it is. */
     case Text = 'text';
     case Whole = 'whole';

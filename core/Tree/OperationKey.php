@@ -367,6 +367,7 @@ enum OperationKey: string
     case OrderedMap = 'ordered_map';
     case MovedToEnd = 'moved_to_end';
     case MovedToStart = 'moved_to_start';
+    case CountedOff = 'counted_off';
     case CountedItems = 'counted_items';
     case CountedOn = 'counted_on';
     case AgainInTurn = 'again_in_turn';

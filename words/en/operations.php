@@ -267,6 +267,7 @@ return [
     'operation.ordered_map' => 'ordered map of {*}',
     'operation.moved_to_end' => 'move {1} to the end of {0}',
     'operation.moved_to_start' => 'move {1} to the start of {0}',
+    'operation.counted_off' => 'count what is in {1} off {0}',
     'operation.counted_items' => 'each of {0} as often as counted',
     'operation.counted_on' => 'numbers from {*} on',
     'operation.zipped_longest' => '{0} beside {1}, filled with {2}',

@@ -439,6 +439,7 @@ return [
     'plain.operation.ordered_map' => 'a map of {*} that keeps its order',
     'plain.operation.moved_to_end' => 'move {1} to the end of {0}',
     'plain.operation.moved_to_start' => 'move {1} to the start of {0}',
+    'plain.operation.counted_off' => 'count what is in {1} off {0}',
     'plain.operation.counted_items' => 'each in {0} as often as it was counted',
     'plain.operation.counted_on' => 'the numbers from {*} on, without an end',
     'plain.operation.zipped_longest' => '{0} beside {1}, with {2} where one of them has no more',

@@ -267,6 +267,7 @@ return [
     'operation.ordered_map' => 'dictionnaire ordonné de {*}',
     'operation.moved_to_end' => 'mettre {1} à la fin de {0}',
     'operation.moved_to_start' => 'mettre {1} au début de {0}',
+    'operation.counted_off' => 'décompter de {0} ce qui est dans {1}',
     'operation.counted_items' => 'chacun de {0}, autant que compté',
     'operation.counted_on' => 'nombres à partir de {*}',
     'operation.zipped_longest' => '{0} à côté de {1}, complété par {2}',

@@ -439,6 +439,7 @@ return [
     'plain.operation.ordered_map' => 'un dictionnaire de {*} qui garde son ordre',
     'plain.operation.moved_to_end' => 'mettre {1} à la fin de {0}',
     'plain.operation.moved_to_start' => 'mettre {1} au début de {0}',
+    'plain.operation.counted_off' => 'décompter de {0} ce qui est dans {1}',
     'plain.operation.counted_items' => 'chacun de {0} autant de fois que compté',
     'plain.operation.counted_on' => 'les nombres à partir de {*}, sans fin',
     'plain.operation.zipped_longest' => '{0} à côté de {1}, avec {2} là où l’un des deux n’a plus rien',

@@ -48,6 +48,8 @@ use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\Rows;
+use Scrivlet\Core\Language\Parsing\Spelled;
+use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
@@ -272,6 +274,10 @@ final class CppParser extends CppExpressions
 
     public function called(Token $token, array $arguments): Expression
     {
+        $ofLibrary = isset($this->overloads[$token->text]) ? $this->ofLibraryBesideOwn($token, $arguments) : null;
+        if (null !== $ofLibrary) {
+            return $ofLibrary;
+        }
         if (isset($this->symbols->functions[$token->text]) && [] !== array_filter($arguments, static fn (Argument $argument): bool => $argument->all)) {
             // Two places in a list, which only the library takes as what lies between them.
             $this->fail('unsupported', $token, ['what' => $token->text.'(…, …)']);
@@ -280,6 +286,22 @@ final class CppParser extends CppExpressions
         $arguments = $this->asTaken($best ?? $token->text, $arguments);
 
         return parent::called(null === $best || $best === $token->text ? $token : new Token($token->kind, $best, $token->offset), $arguments);
+    }
+
+    /**
+     * A function of the library that is called like one of the program's own: its name says so, or none of the program's own takes
+     * such values.
+     *
+     * @param list<Argument> $arguments
+     */
+    private function ofLibraryBesideOwn(Token $token, array $arguments): ?Expression
+    {
+        $isNamed = 1 === preg_match('/\bstd\s*::\s*$/D', substr($this->text, max(0, $token->offset - 40), min(40, $token->offset)));
+        if (!$isNamed && $this->fittingOverload->fits($this->overloads[$token->text] ?? [], $arguments)) {
+            return null;
+        }
+
+        return $this->builtin($token->text, $arguments, $token) ?? Spelled::match(SpellingIndex::of($this->language())->functions[$token->text] ?? [], $arguments, $this->text);
     }
 
     public function asTaken(string $name, array $arguments): array

@@ -6,10 +6,14 @@ namespace Scrivlet\Core\Language\Python;
 
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /**
  * What gives its items only once: `zip`, `map`, generators and their like (The Python Library Reference, Iterator Types). Where a
@@ -45,7 +49,7 @@ trait OnlyOnce
 
             return $value;
         }
-        if (!$this->givesOnce($token, $from) || 2 > $this->timesNamed($name)) {
+        if (!$this->givesOnce($token, $from) || 2 > $this->timesNamed($name) && !$this->callsItsOwn($value)) {
             return $value;
         }
         $this->begun[$name] = true;
@@ -60,6 +64,12 @@ trait OnlyOnce
         $isStarted = $value instanceof Operation && \in_array($value->key, [OperationKey::Started, OperationKey::CountedOn, OperationKey::AgainInTurn], true);
 
         return null !== $token && !$isStarted && $this->givesOnce($token, $from) ? new Operation(OperationKey::Started, [$value]) : $value;
+    }
+
+    /** Whether what it gives is found by functions of the program, so that somebody may see when. */
+    private function callsItsOwn(Expression $value): bool
+    {
+        return $value instanceof Collected && [] !== array_filter([...Walk::expressions($value)], static fn (Expression $part): bool => $part instanceof OwnValue || $part instanceof MethodCall);
     }
 
     /** Whether a name gets a value in one row of the whole text only, so that it is the same wherever its function names it. */

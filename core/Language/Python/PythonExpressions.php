@@ -468,7 +468,7 @@ abstract class PythonExpressions extends ExpressionParser
         if (null !== $name && TokenKind::Name === $name->kind && $this->is('=', 1) && !$this->is('=', 2)) {
             $this->at += 2;
             $start = $this->offset();
-            $value = ('key' === $name->text ? $this->functionNames->function_() : null) ?? $this->expression();
+            $value = ('key' === $name->text ? $this->functionNames->key() : null) ?? $this->expression();
 
             return new Argument($value, $start, $this->endOffset(), $name->text);
         }

@@ -597,7 +597,7 @@ class PythonPrinter extends Printer
         $this->line($attempt, 'head', 'try:');
         $this->suite($attempt, $attempt->body, Attempt::BODY);
         foreach ($attempt->rescues as $index => $rescue) {
-            $kinds = array_map(fn (FailureKind|string $kind): string => \is_string($kind) ? $this->name($kind) : FailureNames::caught(Language::Python, $kind), $rescue->kinds);
+            $kinds = array_map(fn (FailureKind|string $kind): string => \is_string($kind) ? $this->name($kind) : $this->failureName(FailureNames::caught(Language::Python, $kind)), $rescue->kinds);
             $kinds = array_values(array_unique($kinds));
             $name = '' === $rescue->name ? '' : ' as '.$this->name($rescue->name);
             $part = Attempt::bodyName($index);
@@ -610,6 +610,11 @@ class PythonPrinter extends Printer
                 $this->suite($attempt, $body, $part);
             }
         }
+    }
+
+    private function failureName(string $name): string
+    {
+        return 'JSONDecodeError' !== $name || \in_array($name, $this->imported(), true) ? $name : $this->need('json').".$name";
     }
 
     protected function raise(Raise $raise): string

@@ -370,6 +370,7 @@ return [
     'operation.ordered_map' => "from collections import OrderedDict\nbeds = OrderedDict()\nbeds[\"pea\"] = 3\nprint(beds)",
     'operation.moved_to_end' => "from collections import OrderedDict\nbeds = OrderedDict([(\"pea\", 3), (\"bean\", 5)])\nbeds.move_to_end(\"pea\")\nprint(list(beds))",
     'operation.moved_to_start' => "from collections import OrderedDict\nbeds = OrderedDict([(\"pea\", 3), (\"bean\", 5)])\nbeds.move_to_end(\"bean\", last=False)\nprint(list(beds))",
+    'operation.counted_off' => "from collections import Counter\nbeds = Counter([\"pea\", \"pea\", \"bean\"])\nbeds.subtract([\"pea\"])\nprint(beds[\"pea\"])",
     'operation.counted_items' => "from collections import Counter\ncounts = Counter([\"pea\", \"bean\", \"pea\"])\nprint(list(counts.elements()))",
     'operation.counted_on' => "from itertools import count\nfor number in count(3):\n    if number > 5:\n        break\n    print(number)",
     'operation.zipped_longest' => "from itertools import zip_longest\nprint(list(zip_longest([\"pea\", \"bean\"], [3], fillvalue=0)))",

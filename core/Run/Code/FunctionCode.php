@@ -197,7 +197,7 @@ final class FunctionCode
 
     public function handsOut(): bool
     {
-        return $this->handsOut ??= $this->compiler->operationCode->uses(OperationKey::CountedOn, OperationKey::AgainInTurn) || [] !== array_filter($this->compiler->program->definitions(), static fn (FunctionDefinition $function): bool => $function->handsOut() || str_ends_with($function->name, '.@iter'));
+        return $this->handsOut ??= $this->compiler->operationCode->uses(OperationKey::CountedOn, OperationKey::AgainInTurn) || $this->compiler->facts->liveLoops && $this->compiler->operationCode->uses(OperationKey::Started) || [] !== array_filter($this->compiler->program->definitions(), static fn (FunctionDefinition $function): bool => $function->handsOut() || str_ends_with($function->name, '.@iter'));
     }
 
     /** A function that waits is none of those that run; it goes on when what it hands out next is asked for. */

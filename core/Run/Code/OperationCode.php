@@ -58,6 +58,12 @@ final class OperationCode
         if ($over instanceof Collected && \in_array($operation->key, [OperationKey::AnyHolds, OperationKey::AllHold], true)) {
             return $this->compiler->smallFunctionCode->decided($over, OperationKey::AnyHolds === $operation->key);
         }
+        if ($over instanceof Operation && OperationKey::Started === $over->key && $over->arguments[0] instanceof Collected && \in_array($operation->key, [OperationKey::NextItem, OperationKey::NextOr], true)) {
+            return $this->compiler->smallFunctionCode->firstOf($over->arguments[0], $operation->arguments[1] ?? null);
+        }
+        if ($over instanceof Collected && OperationKey::Started === $operation->key) {
+            return $this->compiler->smallFunctionCode->foundLater($over);
+        }
         $operation = $this->byNumbers($operation);
         $method = $this->isConstantSet($operation) ? 'constantSet' : lcfirst(str_replace('_', '', ucwords($operation->key->value, '_')));
         $kind = FittingKind::tryFrom($operation->key->value);

@@ -9,6 +9,7 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Run\Compiler;
 use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
@@ -42,10 +43,26 @@ final class SmallFunctionCode
         return '$v->decided('.($isAny ? 'true' : 'false').", $over, $each".(null === $filter ? '' : ", $filter").')';
     }
 
-    /** @return array{string, string, string|null} code: what is gone over, a function of an item for its value, and one that says whether it counts */
-    private function parts(Collected $collected): array
+    /** `next(… for bed in beds)`: no item is looked at behind the first one that counts. */
+    public function firstOf(Collected $collected, ?Expression $otherwise): string
     {
-        $over = '$v->over('.$this->compiler->operationCode->goneOver($collected->over).')';
+        [$over, $each, $filter] = $this->parts($collected, true);
+
+        return '$v->'.(null === $otherwise ? 'foundFirst' : 'foundFirstOr')."($over, $each, ".($filter ?? 'null').(null === $otherwise ? '' : ', '.$this->compiler->expression($otherwise)).')';
+    }
+
+    /** A generator in brackets: what it gives is found when it is asked for, of what its names are then (The Python Language Reference, 6.2.8). */
+    public function foundLater(Collected $collected): string
+    {
+        [$over, $each, $filter] = $this->parts($collected, true, true);
+
+        return "\$v->begun(\$v->foundLater($over, $each, ".($filter ?? 'null').'))';
+    }
+
+    /** @return array{string, string, string|null} code: what is gone over, a function of an item for its value, and one that says whether it counts */
+    private function parts(Collected $collected, bool $isInTurn = false, bool $isLater = false): array
+    {
+        $over = ($isInTurn ? '$v->turns(' : '$v->over(').$this->compiler->operationCode->goneOver($collected->over).($isInTurn ? ", '')" : ')');
         $before = $this->compiler->inner;
         $item = $this->compiler->inner[$collected->variable] = $this->innerName();
         $names = $this->compiler->types->itemOf($this->compiler->part, $collected);
@@ -54,9 +71,9 @@ final class SmallFunctionCode
         $this->compiler->inner = $before;
 
         // Where functions are made for each item, they hold on to the variables around, not to copies.
-        $each = str_contains($value, '&$') ? $this->holding([$item], $value, $before) : "(fn ($item) => $value)";
+        $each = $isLater || str_contains($value, '&$') ? $this->holding([$item], $value, $before) : "(fn ($item) => $value)";
 
-        return [$over, $each, null === $filter ? null : "fn ($item) => $filter"];
+        return [$over, $each, null === $filter ? null : ($isLater ? $this->holding([$item], $filter, $before) : "fn ($item) => $filter")];
     }
 
     /** A name that no other small function has: one may hide what another around it calls by the same name. */

@@ -23,12 +23,23 @@ trait CollectionOperations
         return $counts;
     }
 
-    private function counted(MapValue $counts, mixed $items): void
+    /** Counts items, each once, or as often as a map says of it (The Python Standard Library, Counter.update). */
+    private function counted(MapValue $counts, mixed $items, bool $isOff = false): void
     {
-        foreach ($this->over($items) as $item) {
+        $entries = $items instanceof MapValue && 'set' !== $items->sort && '' === $items->class ? array_values($items->entries) : array_map(static fn (mixed $item): array => [$item, 1], $this->over($items));
+        foreach ($entries as [$item, $many]) {
             $tag = MapValue::tag($item);
-            $counts->entries[$tag] = [$counts->entries[$tag][0] ?? $item, $this->add($counts->entries[$tag][1] ?? 0, 1)];
+            $before = $counts->entries[$tag][1] ?? 0;
+            $counts->entries[$tag] = [$counts->entries[$tag][0] ?? $item, $isOff ? $this->subtract($before, $many) : $this->add($before, $many)];
         }
+    }
+
+    public function countedOff(mixed $counts, mixed $items): void
+    {
+        if (!self::isCounter($counts)) {
+            throw new RunError('no_method', ['name' => 'subtract'], "'".self::className($counts)."' object has no attribute 'subtract'");
+        }
+        $this->counted(self::map_($counts), $items, true);
     }
 
     protected static function isCounter(mixed $value): bool

@@ -129,6 +129,40 @@ trait FunctionOperations
         return !$isAny;
     }
 
+    /** @param iterable<mixed> $items */
+    public function foundLater(iterable $items, \Closure $each, ?\Closure $counts): \Generator
+    {
+        foreach ($items as $item) {
+            if (null === $counts || true === $counts($item)) {
+                yield $each($item);
+            }
+        }
+    }
+
+    /** @param iterable<mixed> $items */
+    public function foundFirst(iterable $items, \Closure $each, ?\Closure $counts): mixed
+    {
+        foreach ($items as $item) {
+            if (null === $counts || true === $counts($item)) {
+                return $each($item);
+            }
+        }
+
+        throw new RunError('no_more', [], '');
+    }
+
+    /** @param iterable<mixed> $items */
+    public function foundFirstOr(iterable $items, \Closure $each, ?\Closure $counts, mixed $otherwise): mixed
+    {
+        foreach ($items as $item) {
+            if (null === $counts || true === $counts($item)) {
+                return $each($item);
+            }
+        }
+
+        return $otherwise;
+    }
+
     /**
      * @param list<mixed> $items
      *

@@ -129,7 +129,7 @@ trait JsonOperations
         try {
             $data = json_decode($text, false, 200, \JSON_THROW_ON_ERROR);
         } catch (\JsonException) {
-            throw new RunError('no_json');
+            throw new RunError('no_json', [], BrokenJson::says($text, $this->facts->spacedJson));
         }
 
         return $this->fromData($data);

@@ -42,6 +42,7 @@ return [
     new ValueOperation(OperationKey::OrderedMap, 0, Result::Same, upTo: 1, python: 'collections.OrderedDict({*})'),
     new ValueOperation(OperationKey::MovedToEnd, 2, Result::Nothing, python: '{0}.move_to_end({1})'),
     new ValueOperation(OperationKey::MovedToStart, 2, Result::Nothing, python: '{0}.move_to_end({1}, last=False)'),
+    new ValueOperation(OperationKey::CountedOff, 2, Result::Nothing, python: '{0}.subtract({1})'),
     new ValueOperation(OperationKey::CountedItems, 1, Result::Keys, python: '{0}.elements()'),
     new ValueOperation(OperationKey::DefaultMap, 1, Result::Defaults, python: 'collections.defaultdict({0})'),
 ];

@@ -105,6 +105,25 @@ final class FittingOverload
         return $best;
     }
 
+    /**
+     * Whether one of them takes such values, as far as the text shows what they are.
+     *
+     * @param array<string, array{string, list<string>}> $overloads
+     * @param list<Argument>                             $arguments
+     */
+    public function fits(array $overloads, array $arguments): bool
+    {
+        foreach ($overloads as [$name, $types]) {
+            [$least, $most] = $this->parser->symbols->functions[$name] ?? [0, 0];
+            $wrong = array_filter($arguments, fn (Argument $argument, int $index): bool => !$argument->value instanceof ListLiteral && 0 > $this->fitness($this->types_($argument->value), $types[$index] ?? ''), \ARRAY_FILTER_USE_BOTH);
+            if (\count($arguments) >= $least && \count($arguments) <= $most && [] === $wrong) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Braces are no number, and no text (C++17, 16.3.3.1.5). */
     private static function fitnessOfList(string $wanted): float
     {

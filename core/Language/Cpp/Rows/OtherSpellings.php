@@ -14,7 +14,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class OtherSpellings extends Rewriting
 {
-    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\bdistance\s*\(|\bstring_view\b|\)\s*noexcept\s*[{;]|\bnamespace\s*\{|\bnamespace\s+\w+\s*::|\bsizeof\s*(?:[*\w]|\(\s*\*)|\bfprintf\s*\(\s*stdout\b|\bmem(?:cpy|move)\s*\(|\bauto\s+\w+\s*=\s*(?:std\s*::\s*)?minmax_element\b|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
+    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\bdistance\s*\(|\bstring_view\b|\)\s*noexcept\s*[{;]|\bnamespace\s*\{|\bnamespace\s+\w+\s*::|\bsizeof\s*(?:[*\w]|\(\s*\*)|\bfprintf\s*\(\s*stdout\b|\bmem(?:cpy|move)\s*\(|\bauto\s+\w+\s*=\s*(?:std\s*::\s*)?minmax_element\b|\b(?:[A-Z]\w*|auto)\s*&&\s*\w|[;{}]\s*\*\s*\w+\s*=\s*\*\s*\w+\s*=[^=]/';
     private const BACK = ['fixed' => 'defaultfloat', 'scientific' => 'defaultfloat', 'floatfield' => 'defaultfloat', 'boolalpha' => 'noboolalpha', 'showpos' => 'noshowpos', 'showpoint' => 'noshowpoint', 'hex' => 'dec', 'oct' => 'dec', 'uppercase' => 'nouppercase'];
     private const TYPES = ['auto', 'int', 'double', 'float', 'bool', 'char', 'long', 'short', 'unsigned', 'signed', 'string', 'size_t'];
     /** @var array<string, true> what points at several values */
@@ -47,6 +47,7 @@ final class OtherSpellings extends Rewriting
                 'fprintf' => $spellings->printed($at),
                 'minmax_element' => $spellings->outermost($at),
                 'memcpy', 'memmove' => $spellings->copied($at),
+                '*' => $spellings->chained($at),
                 default => null,
             };
         }
@@ -56,6 +57,38 @@ final class OtherSpellings extends Rewriting
         }
 
         return $spellings->rewritten();
+    }
+
+    /** `*least = *most = 0;`: the last gets it first, and each before it what the one behind it has (C++17, 8.18). */
+    private function chained(int $at): void
+    {
+        if (!\in_array($this->text($at - 1), [';', '{', '}'], true)) {
+            return;
+        }
+        $names = [];
+        for ($last = $at; '*' === $this->text($last) && $this->isName($last + 1) && '=' === $this->text($last + 2); $last += 3) {
+            $names[] = $last + 1;
+        }
+        for ($end = $last; isset($this->code[$end]) && ';' !== $this->text($end); ++$end) {
+            $end = $this->closing($end) ?? $end;
+        }
+        if (2 > \count($names) || !isset($this->code[$end])) {
+            return;
+        }
+        // What is added stands behind the row, and has no signs of its own.
+        $added = fn (TokenKind $kind, string $text): Token => new Token($kind, $text, $this->tokens[$this->code[$end]]->end(), 0);
+        $behind = [$this->tokens[$this->code[$end]]];
+        // The row begins where it did.
+        $this->put[$names[0]] = [$this->tokens[$this->code[$names[0]]]->readAs($this->text($last - 2))];
+        foreach (range($names[1] - 1, $last - 1) as $gone) {
+            $this->put[$gone] = [];
+        }
+        for ($index = \count($names) - 2; $index >= 0; --$index) {
+            [$to, $from] = [$this->text($names[$index]), $this->text($names[$index + 1])];
+            $row = [[TokenKind::Sign, '*'], [TokenKind::Name, $to], [TokenKind::Sign, '='], [TokenKind::Sign, '*'], [TokenKind::Name, $from], [TokenKind::Sign, ';']];
+            $behind = [...$behind, ...array_map(static fn (array $one): Token => $added(...$one), $row)];
+        }
+        $this->put[$end] = $behind;
     }
 
     /** One namespace within another in one word, and one without a name, which is known in its own file alone (C++17, 10.3.1): both are read as one with a name. */

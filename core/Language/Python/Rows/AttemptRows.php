@@ -204,6 +204,11 @@ final class AttemptRows
 
             return $token->text;
         }
+        if ('json' === ($this->parser->aliases[$token->text] ?? $token->text) && $this->parser->is('.', 1) && $this->parser->is('JSONDecodeError', 2)) {
+            $this->parser->at += 3;
+
+            return FailureKind::Json;
+        }
         $kind = FailureNames::kindOf($this->parser->language(), $token->text);
         if (null === $kind) {
             $near = Names::nearest($token->text, FailureNames::all($this->parser->language()));

@@ -20,6 +20,7 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
@@ -44,8 +45,10 @@ final class FunctionRows
     /** What stands for a value that is left out is reckoned once, where the function is made (The Python Language Reference, 8.7); here when it is called. */
     private function onlyFixed(Expression $default, Token $parameter): void
     {
+        // What a small function reads it finds when it is called, in either case.
+        $own = $default instanceof Lambda ? [...$default->parameters, ...array_keys($this->timesGiven())] : [];
         foreach (Walk::expressions($default) as $read) {
-            if (!$read instanceof VariableRead) {
+            if (!$read instanceof VariableRead || \in_array($read->name, $own, true) && $read->name !== $parameter->text) {
                 continue;
             }
             if (1 < ($this->timesGiven()[$read->name] ?? 0) || $read->name === $parameter->text) {

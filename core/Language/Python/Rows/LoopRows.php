@@ -85,15 +85,27 @@ final class LoopRows
         return $rows;
     }
 
-    /** @return list<Expression> the names in brackets that a part of an item gets */
-    private function namesWithin(Token $opened): array
+    /**
+     * The names in brackets that a part of an item gets; brackets within have a name of their own, which is taken apart
+     * behind.
+     *
+     * @return list<array{string, list<Expression>}>
+     */
+    private function namesWithin(Token $opened, string $of): array
     {
         ++$this->parser->at;
-        $names = [];
-        while (null !== ($name = $this->parser->peek()) && TokenKind::Name === $name->kind) {
-            ++$this->parser->at;
-            $this->parser->write($name->text, $name->offset);
-            $names[] = new VariableRead($name->text);
+        $names = $within = [];
+        while (null !== ($name = $this->parser->peek()) && (TokenKind::Name === $name->kind || '(' === $name->text)) {
+            if ('(' === $name->text) {
+                $part = $this->parser->nameFor('taken');
+                $this->parser->write($part, $name->offset);
+                $names[] = new VariableRead($part);
+                $within = [...$within, ...$this->namesWithin($name, $part)];
+            } else {
+                ++$this->parser->at;
+                $this->parser->write($name->text, $name->offset);
+                $names[] = new VariableRead($name->text);
+            }
             if (!$this->parser->accept(',')) {
                 break;
             }
@@ -103,7 +115,7 @@ final class LoopRows
         }
         $this->parser->close($opened);
 
-        return $names;
+        return [[$of, $names], ...$within];
     }
 
     private function hasElse(LogicalLine $line): bool
@@ -153,7 +165,7 @@ final class LoopRows
                 // A pair within: it is taken apart at the head of the rows.
                 $names[] = $name = $this->parser->nameFor('taken');
                 $this->parser->write($name, $token->offset);
-                $apart[] = [$name, $this->namesWithin($token)];
+                $apart = [...$apart, ...$this->namesWithin($token, $name)];
                 continue;
             }
             if ([] !== $names && 'in' === $token?->text) {

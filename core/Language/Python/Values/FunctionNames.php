@@ -11,7 +11,9 @@ use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Language\Python\PythonExpressions;
+use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
@@ -23,6 +25,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
@@ -190,6 +193,20 @@ final class FunctionNames
         }
 
         return null;
+    }
+
+    /** `key=…`: what things are put in order by; a parameter for it may be nothing, which leaves them as they are. */
+    public function key(): ?Lambda
+    {
+        $name = $this->parser->peek()->text ?? '';
+        $isOptional = $this->parser->isVariable($name) && 1 === preg_match('/\b'.preg_quote($name, '/').'\s*(?::[^,()=\n]*)?=\s*None\b/', $this->parser->text);
+        $function = $this->function_();
+        if (null === $function || !$isOptional || !$function->value instanceof OwnValue) {
+            return $function;
+        }
+        $item = new VariableRead($function->parameters[0]);
+
+        return new Lambda($function->parameters, new Choice(new Binary(Operator::Equal, new VariableRead($name), new NothingLiteral()), $item, $function->value));
     }
 
     /**

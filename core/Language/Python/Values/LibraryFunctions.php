@@ -307,8 +307,8 @@ final class LibraryFunctions
         }
         $key = $named['key'] ?? null;
         $reverse = $named['reverse'] ?? new TruthLiteral(false);
-        if ('sorted' === $name && 1 === $plain && [] === array_diff(array_keys($named), ['key', 'reverse']) && $reverse instanceof TruthLiteral) {
-            return $this->inOrder(true, $first, $key, $reverse->value);
+        if ('sorted' === $name && 1 === $plain && [] === array_diff(array_keys($named), ['key', 'reverse'])) {
+            return $this->inOrder(true, $first, $key, $reverse);
         }
         if (('min' === $name || 'max' === $name) && 1 === $plain && isset($named['default']) && ($chosen = $this->chosenOr('min' === $name, $first, $named)) instanceof Expression) {
             return $chosen;
@@ -369,8 +369,18 @@ final class LibraryFunctions
         return new MethodCall(new Lambda([$all], $of(new VariableRead($all))), MethodCall::CALL, [new Operation(OperationKey::AsList, [$first])]);
     }
 
-    public function inOrder(bool $isCopy, Expression $list, ?Expression $by, bool $down): ?Expression
+    /** @param Expression $reverse whether the greatest comes first, which may show only when it runs */
+    public function inOrder(bool $isCopy, Expression $list, ?Expression $by, Expression $reverse): ?Expression
     {
+        if (!$reverse instanceof TruthLiteral) {
+            [$down, $up] = array_map(fn (bool $isDown): ?Expression => $this->inOrder($isCopy, $list, $by, new TruthLiteral($isDown)), [true, false]);
+
+            return null === $down || null === $up || !$this->parser->isSteady($reverse) ? null : new Choice($reverse, $down, $up);
+        }
+        [$down, $by] = [$reverse->value, $by instanceof NothingLiteral ? null : $by];
+        if (null !== $by && !$by instanceof Lambda && $this->parser->isSteady($by)) {
+            $by = new Lambda(['item'], new MethodCall($by, MethodCall::CALL, [new VariableRead('item')]));
+        }
         $isText = $by instanceof Lambda && $by->value instanceof Operation && OperationKey::ToText === $by->value->key && $by->value->arguments[0] == new VariableRead($by->parameters[0] ?? '');
         if ($isText && !$down) {
             return new Operation($isCopy ? OperationKey::SortedAsTexts : OperationKey::SortAsTexts, [$list]);
@@ -457,7 +467,7 @@ final class LibraryFunctions
 
         $isNested = $items instanceof Operation && OperationKey::Flattened === $items->key && $items->arguments[0] instanceof Collected;
 
-        return ($items instanceof Collected || $isNested) && '[' !== ($this->parser->text[$offset] ?? '') && self::isQuiet($items) ? new Operation(OperationKey::Started, [$items]) : null;
+        return ($items instanceof Collected || $isNested && self::isQuiet($items)) && '[' !== ($this->parser->text[$offset] ?? '') ? new Operation(OperationKey::Started, [$items]) : null;
     }
 
     /** Whether nothing shows that items were found that nobody asked for: nothing of the program's own is called for them, and no text that is no number fails. */

@@ -76,7 +76,7 @@ final class LibraryMethods
                 $given[$argument->name ?? ''] = $argument->value;
             }
             $reverse = $given['reverse'] ?? new TruthLiteral(false);
-            $made = [] === array_diff(array_keys($given), ['key', 'reverse']) && $reverse instanceof TruthLiteral ? $this->parser->libraryFunctions->inOrder(false, $receiver, $given['key'] ?? null, $reverse->value) : null;
+            $made = [] === array_diff(array_keys($given), ['key', 'reverse']) ? $this->parser->libraryFunctions->inOrder(false, $receiver, $given['key'] ?? null, $reverse) : null;
 
             return $made ?? $this->parser->fail('unsupported', $token, ['what' => '.sort(…)']);
         }

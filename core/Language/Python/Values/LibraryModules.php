@@ -20,6 +20,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 
@@ -163,6 +164,12 @@ final class LibraryModules
             $this->parser->at += $length;
 
             return $this->parser->postfix(new TextLiteral(self::LETTERS[$name]));
+        }
+        if ('math.tau' === $name) {
+            // Twice as much, to the last bit (CPython, Include/pymath.h).
+            $this->parser->at += $length;
+
+            return $this->parser->postfix(new Binary(Operator::Multiply, new NumberLiteral(2), new Operation(OperationKey::Pi, [])));
         }
         $small = $this->functionOfLibrary($name, $length, $token);
         if (null !== $small) {
