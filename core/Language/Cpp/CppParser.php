@@ -626,6 +626,8 @@ final class CppParser extends CppExpressions
                 // no break
             case 'strcpy':
             case 'strcat':
+            case 'strncpy':
+            case 'strncat':
                 if ($this->is('(', 1) && !isset($this->symbols->functions[$token->text])) {
                     return [$this->memoryRows->textCopied($token)];
                 }

@@ -402,7 +402,7 @@ final class DeclarationRows
             return new Perform($row->id, new Operation(OperationKey::Exchange, $row->values));
         }
         $letters = $row instanceof SetItem && $row->target instanceof Item ? $row->target->container : null;
-        if ($row instanceof SetItem && $row->target instanceof Item && $letters instanceof VariableRead && 'string' === TypeNames::bare($this->parser->typeOf($letters)) && $this->parser->places->isArray($letters->name)) {
+        if ($row instanceof SetItem && $row->target instanceof Item && $letters instanceof VariableRead && 'string' === TypeNames::bare($this->parser->typeOf($letters)) && ($this->parser->places->isArray($letters->name) || isset($this->parser->textsOfC->handed[$letters->name]))) {
             // A text of C has room for more letters than it has.
             $value = match (true) {
                 null !== $row->operator => new Operation(OperationKey::Letter, [new Binary($row->operator, new Operation(OperationKey::Code, [$row->target]), $row->value)]),

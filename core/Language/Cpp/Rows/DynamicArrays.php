@@ -54,17 +54,22 @@ final class DynamicArrays extends Rewriting
         if ([] === $arrays) {
             return false;
         }
+        $copies = $this->copying($class);
+        if (null === $copies) {
+            return false;
+        }
+        // What copies objects is left out.
+        $left = array_fill_keys(array_merge(...array_map(static fn (array $copy): array => range($copy[0], $copy[1]), $copies)), true);
         foreach ($this->ranges($class, $from, $until) as [$begin, $end]) {
             for ($at = $begin; $at <= $end; ++$at) {
+                if (isset($left[$at])) {
+                    continue;
+                }
                 $hasItems = ']' === $this->text($at) && '{' === $this->text($at + 1) && '}' !== $this->text($at + 2);
                 if ($hasItems || isset($arrays[$this->text($at)]) && !$this->isUsedAsList($at, $arrays)) {
                     return false;
                 }
             }
-        }
-        $copies = $this->copying($class);
-        if (null === $copies) {
-            return false;
         }
         foreach ($copies as [$begin, $end, $other, $_isAssigned]) {
             if (!$this->copiesAll($begin, $end, $other, $fields, $arrays)) {
@@ -216,14 +221,17 @@ final class DynamicArrays extends Rewriting
         foreach (array_keys($this->code) as $at) {
             $isAssigned = 'operator' === $this->text($at) && '=' === $this->text($at + 1) && '(' === $this->text($at + 2);
             $bracket = $isAssigned ? $at + 2 : ($class === $this->text($at) && '(' === $this->text($at + 1) ? $at + 1 : null);
-            if (null === $bracket || 'const' !== $this->text($bracket + 1) || $class !== $this->text($bracket + 2)) {
+            // `operator=(Bed other)` gets a copy that it may keep.
+            $isCopied = $isAssigned && $class === $this->text($at + 3);
+            if (null === $bracket || !$isCopied && ('const' !== $this->text($bracket + 1) || $class !== $this->text($bracket + 2))) {
                 continue;
             }
-            $and = $this->behindTypes($bracket + 3, false);
+            $and = $this->behindTypes($bracket + ($isCopied ? 2 : 3), false);
             \assert(\is_int($and));
-            if ('&' !== $this->text($and)) {
+            if ($isCopied ? !$this->isName($and) : '&' !== $this->text($and)) {
                 continue;
             }
+            $and -= $isCopied ? 1 : 0;
             $closing = $this->closing($bracket) ?? $bracket;
             for ($brace = $closing; isset($this->code[$brace]) && !\in_array($this->text($brace), ['{', ';'], true); ++$brace) {
             }
@@ -263,9 +271,15 @@ final class DynamicArrays extends Rewriting
         $of = preg_quote($other, '/').' \. ';
         $one = '(?:\{ )?';
         $shut = '(?:\} )?';
+        if (1 === preg_match('/^\{ (?:if \( this != & '.preg_quote($other, '/').' \) \{ )?(?:\w+ (?:< \w+ > )?(\w+) (?:[({] '.preg_quote($other, '/').' [)}]|= '.preg_quote($other, '/').') ; )?((?:(?:std :: )?swap \( \w+ , \w+ \. \w+ \) ; )+)(?:\} )?return \* this ; \} $/D', $text, $match)) {
+            // What a copy keeps is exchanged with what this one had, and goes with it.
+            preg_match_all('/swap \( (\w+) , '.preg_quote('' === $match[1] ? $other : $match[1], '/').' \. \1 \)/', $match[2], $swapped);
+
+            return [] === array_diff($fields, $swapped[1]);
+        }
         $patterns = [
             "/$field = $of\\1 ; /", "/$field [({] $of\\1 [)}] (?:, )?/",
-            "/for \\( (?:int|size_t|unsigned) (\\w+) = 0 ; \\1 (?:<|!=) (?:$of)?[\\w.() ]+ ; (?:\\+\\+ \\1|\\1 \\+\\+) \\) {$one}(\\w+) \\[ \\1 \\] = $of\\2 \\[ \\1 \\] ; $shut/",
+            "/for \\( (?:(?:std :: )?size_t|int|unsigned(?: int)?|auto) (\\w+) = 0 ; \\1 (?:<|!=) (?:$of)?[\\w.() ]+ ; (?:\\+\\+ \\1|\\1 \\+\\+) \\) {$one}(\\w+) \\[ \\1 \\] = $of\\2 \\[ \\1 \\] ; $shut/",
             "/(?:std :: )?copy \\( $of(\\w+) , $of\\1 \\+ (?:$of)?\\w+ , \\1 \\) ; /",
         ];
         $given = [];

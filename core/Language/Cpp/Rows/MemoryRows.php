@@ -11,12 +11,14 @@ use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
@@ -24,6 +26,7 @@ use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\VariableRead;
@@ -35,7 +38,7 @@ final class MemoryRows
     {
     }
 
-    /** `strcpy(to, from);` and `strcat(to, more);` (C11, 7.24.2.3 and 7.24.3.1) */
+    /** `strcpy(to, from);`, `strcat(to, more);` and the same with at most so many letters (C11, 7.24.2.3, 7.24.2.4, 7.24.3.1, 7.24.3.2) */
     public function textCopied(Token $token): Statement
     {
         $start = $token->offset;
@@ -43,17 +46,24 @@ final class MemoryRows
         $this->parser->at += 2;
         $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
         $target = $given[0] ?? null;
-        if (2 !== \count($given) || !$target instanceof VariableRead && !$target instanceof Field && !$target instanceof Item) {
+        $isSome = str_starts_with($token->text, 'strn');
+        if (($isSome ? 3 : 2) !== \count($given) || $isSome && (!$this->parser->isSteady($given[1]) || !$this->parser->isSteady($given[2])) || !$target instanceof VariableRead && !$target instanceof Field && !$target instanceof Item) {
             $this->parser->fail('unsupported', $token, ['what' => "$token->text(…)"]);
         }
         $this->parser->semicolon();
-        $value = 'strcat' === $token->text ? new Binary(Operator::Join, $target, $given[1]) : $given[1];
+        $isBehind = str_ends_with($token->text, 'cat');
+        if ($isSome) {
+            $first = new Slice($given[1], new NumberLiteral(0), $given[2]);
+            // Where there are more letters than are copied, those that were there behind them stay.
+            $given[1] = $isBehind ? $first : new Choice(new Binary(Operator::Less, new Operation(OperationKey::Length, [$given[1]]), $given[2]), $given[1], new Binary(Operator::Join, $first, new Slice($target, $given[2], new NothingLiteral())));
+        }
+        $value = $isBehind ? new Binary(Operator::Join, $target, $given[1]) : $given[1];
         if (!$target instanceof VariableRead) {
             return $this->parser->ended(new SetItem($this->parser->newId(), $target, $value), $start);
         }
         $this->parser->given($target->name, $start);
 
-        return $this->parser->ended('strcat' === $token->text ? new ChangeVariable($this->parser->newId(), $target->name, $given[1], false, Operator::Join) : new SetVariable($this->parser->newId(), $target->name, $value), $start);
+        return $this->parser->ended($isBehind ? new ChangeVariable($this->parser->newId(), $target->name, $given[1], false, Operator::Join) : new SetVariable($this->parser->newId(), $target->name, $value), $start);
     }
 
     /** `memset(places, -1, sizeof(places));`: all bits of a number are 0 or 1, whatever its type is (C11, 7.24.6.1). */

@@ -12,7 +12,10 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 final class TextsOfC
 {
     /** What takes such a text, and gives letters to one. */
-    private const TAKES = ['strlen' => true, 'strcpy' => true, 'strcat' => true, 'strcmp' => true, 'strncpy' => true, 'sprintf' => true, 'snprintf' => true, 'strstr' => true, 'strchr' => true, 'puts' => true, 'atoi' => true, 'atof' => true];
+    private const TAKES = ['strlen' => true, 'strcpy' => true, 'strcat' => true, 'strcmp' => true, 'strncpy' => true, 'strncat' => true, 'strncmp' => true, 'sprintf' => true, 'snprintf' => true, 'strstr' => true, 'strchr' => true, 'puts' => true, 'atoi' => true, 'atof' => true];
+
+    /** @var array<string, true> parameters that may get letters */
+    public array $handed = [];
 
     public function __construct(private readonly CppParser $parser)
     {
@@ -25,7 +28,12 @@ final class TextsOfC
      */
     public function ofLetters(string $name, string $type): string
     {
-        return !$this->isTextOfC($name) ? 'vector<char> &' : (str_starts_with($type, 'const') ? 'string' : 'string &');
+        if (!$this->isTextOfC($name)) {
+            return 'vector<char> &';
+        }
+        $this->handed += str_starts_with($type, 'const') ? [] : [$name => true];
+
+        return str_starts_with($type, 'const') ? 'string' : 'string &';
     }
 
     /** Whether the rows of an array of letters are given as texts, or taken as such. */

@@ -343,6 +343,9 @@ final class LibraryFunctions
         if (('strcmp' === $name || 'strcmp_sign' === $name) && 2 === $count && null !== $first && null !== $second) {
             return $this->orderOfTexts($first, $second, $token);
         }
+        if ('strncmp' === $name && 3 === $count && null !== $first && null !== $second) {
+            return $this->orderOfTexts(...[...array_map(static fn (Expression $text): Slice => new Slice($text, new NumberLiteral(0), $arguments[2]->value), [$first, $second]), $token]);
+        }
         if (\in_array($name, ['memcpy', 'memmove'], true) && 2 === $count && $first instanceof VariableRead && $second instanceof VariableRead && $this->parser->places->isArray($first->name) && $this->parser->places->isArray($second->name)) {
             return new Operation(OperationKey::PutRange, [$first, new NothingLiteral(), new NothingLiteral(), $second]);
         }
