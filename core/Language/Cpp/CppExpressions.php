@@ -65,6 +65,8 @@ use Scrivlet\Core\Tree\VariableRead;
 /** Expressions: C++17 (ISO/IEC 14882:2017), clause 8. */
 abstract class CppExpressions extends BraceExpressions
 {
+    /** Signs to which classes may give several meanings. */
+    private const SIGNS_OF_CLASSES = [Operator::Add->value => 'operator+', Operator::Subtract->value => 'operator-', Operator::Multiply->value => 'operator*', Operator::TrueDivide->value => 'operator/', Operator::TruncDivide->value => 'operator/'];
     public const OPERATORS = [
         '||' => [2, Operator::Or], 'or' => [2, Operator::Or], '&&' => [3, Operator::And], 'and' => [3, Operator::And],
         '==' => [4, Operator::Equal], '!=' => [4, Operator::NotEqual],
@@ -121,6 +123,8 @@ abstract class CppExpressions extends BraceExpressions
     public readonly ComparedRanges $comparedRanges;
     public readonly Places $places;
 
+    /** @var array<string, list<string>> by the name that the text has, all by which methods of it are known that differ by what they take */
+    public array $waysByType = [];
     /** @var array<string, string> types by the names that the text gave them (C++17, 10.1.3), enumerations among them */
     public array $aliases = TypeNames::OF_BITS;
 
@@ -474,9 +478,26 @@ abstract class CppExpressions extends BraceExpressions
         return $this->prefixValues->collapsed($arguments);
     }
 
+    /** The class of an object, also of what a sign makes of two; '' where the text does not show it. */
+    private function classOf(Expression $value): string
+    {
+        return match (true) {
+            $value instanceof Binary => '' === $this->classOf($value->left) ? '' : $this->givenTypes->of(self::SIGNS_OF_CLASSES[$value->operator->value] ?? ''),
+            $value instanceof Unary => $this->classOf($value->operand),
+            $value instanceof MakeObject => $value->class,
+            default => (string) TypeNames::read($this->typeOf($value))->class,
+        };
+    }
+
     /** What was found is there if it is not the end; the remainder of a number by chance is one below the divisor. */
     public function combine(Operator $operator, Expression $left, Expression $right, int $at): Expression
     {
+        $sign = self::SIGNS_OF_CLASSES[$operator->value] ?? '';
+        $class = isset($this->waysByType[$sign]) ? $this->classOf($left) : '';
+        $meant = isset($this->classes->parents[$class]) ? $this->methodMeant($class, $sign, [new Argument($right, $at, $at)]) : $sign;
+        if ($meant !== $sign && !str_starts_with($meant, '@')) {
+            return new MethodCall($left, $meant, [$right]);
+        }
         if (Operator::TruncRemainder === $operator && $left instanceof Operation && OperationKey::Rand === $left->key) {
             $last = $right instanceof NumberLiteral && \is_int($right->value) ? new NumberLiteral($right->value - 1) : new Binary(Operator::Subtract, $right, new NumberLiteral(1));
 

@@ -309,6 +309,17 @@ final class CppParser extends CppExpressions
         return $this->fittingOverload->asTaken($name, $arguments);
     }
 
+    public function methodMeant(Expression|string $object, string $method, array $arguments): string
+    {
+        if (!isset($this->waysByType[$method])) {
+            return $method;
+        }
+        $isItself = '' !== $this->class && $object instanceof VariableRead && $this->itself === $object->name;
+        $class = \is_string($object) ? $object : ($isItself ? $this->class : (string) TypeNames::read($this->typeOf($object))->class);
+
+        return $this->fittingOverload->methodMeant($class, $this->waysByType[$method], $arguments) ?? $method;
+    }
+
     public function asTakenBy(Expression $object, string $method, array $arguments): array
     {
         $name = $object instanceof VariableRead || $object instanceof Field ? $object->name : null;

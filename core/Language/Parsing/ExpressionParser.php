@@ -553,7 +553,18 @@ abstract class ExpressionParser extends Parser
     }
 
     /**
-     * The same, where it shows at the object what its method takes.
+     * How a method is known here, of several of one name that take other types.
+     *
+     * @param Expression|string $object    or its class
+     * @param list<Argument>    $arguments
+     */
+    public function methodMeant(Expression|string $object, string $method, array $arguments): string
+    {
+        return $method;
+    }
+
+    /**
+     * What is given, where it shows at the object what its method takes.
      *
      * @param list<Argument> $arguments
      *

@@ -213,7 +213,9 @@ final class Announcements
             $other = $seen[$key] ?? null;
             if (null !== $other && $other[0] !== $isConst) {
                 [$constant, $free] = $isConst ? [$one, $other] : [$other, $one];
-                if ($constant[2] === $free[2] || $constant[2] === $free[3] && !str_contains($constant[2], '. at (')) {
+                // What lies outside of a list is looked for in vain in either form; nobody knows what the one without `at` gives.
+                $asPlaces = preg_replace('/\. at \( ([^()]+) \)/', '[ $1 ]', $constant[2]);
+                if ($constant[2] === $free[2] || $asPlaces === $free[2] || $constant[2] === $free[3] && !str_contains($constant[2], '. at (')) {
                     $this->parser->twins[$constant[1][0]] = $constant[1][1];
                 }
             }

@@ -51,6 +51,11 @@ final class CStyle
             }
         }
         $tokens = 1 === preg_match(OtherSpellings::SEEN, $this->parser->text) ? OtherSpellings::usual($tokens) : $tokens;
+        if (1 === preg_match(OverloadsByType::SEEN, $this->parser->text)) {
+            $overloads = new OverloadsByType($tokens);
+            $tokens = $overloads->told();
+            $this->parser->waysByType = $overloads->ways;
+        }
         $tokens = 1 === preg_match('/\bconst\s+void\s*\*/', $this->parser->text) ? SortedByC::asSorts($tokens) : $tokens;
         $tokens = 1 === preg_match('/\bnamespace\s+\w+\s*\{/', $this->parser->text) ? ApartNamespaces::named($tokens) : $tokens;
         $tokens = 1 === preg_match(KeptByFunctions::SEEN, $this->parser->text) ? KeptByFunctions::asVariables($tokens) : $tokens;

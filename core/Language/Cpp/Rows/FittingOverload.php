@@ -86,10 +86,45 @@ final class FittingOverload
      */
     public function fittest(array $overloads, array $arguments): ?string
     {
+        $ways = [];
+        foreach (1 < \count($overloads) ? $overloads : [] as [$name, $types]) {
+            $ways[] = [$name, ...\array_slice($this->parser->symbols->functions[$name] ?? [0, 0], 0, 2), $types];
+        }
+
+        return $this->best($ways, $arguments);
+    }
+
+    /**
+     * Which method of a class takes such values.
+     *
+     * @param string         $class     '' where the text does not show whose it is
+     * @param list<string>   $names     by which the methods are known
+     * @param list<Argument> $arguments
+     */
+    public function methodMeant(string $class, array $names, array $arguments): ?string
+    {
+        $ways = [];
+        foreach ($names as $name) {
+            $name = str_starts_with($name, 'operator') ? CppParser::OPERATORS[substr($name, 8)] ?? $name : $name;
+            $owner = isset($this->parser->classes->parents[$class]) ? $this->parser->classes->ownerOf($class, $name) : array_key_first(array_filter($this->parser->classes->methods, static fn (array $methods): bool => isset($methods[$name])));
+            $takes = null === $owner ? null : $this->parser->classes->methods[$owner][$name] ?? null;
+            if (null !== $takes) {
+                $ways[] = [$name, $takes[0], $takes[1], $this->parser->taken["$owner.$name"] ?? $this->parser->taken[".$name"] ?? []];
+            }
+        }
+
+        return $this->best($ways, $arguments);
+    }
+
+    /**
+     * @param list<array{string, int, int, list<string>}> $ways      each with its name, the fewest and most values it takes, and their types
+     * @param list<Argument>                              $arguments
+     */
+    private function best(array $ways, array $arguments): ?string
+    {
         $best = null;
         $score = -99.0;
-        foreach (1 < \count($overloads) ? $overloads : [] as [$name, $types]) {
-            [$least, $most] = $this->parser->symbols->functions[$name] ?? [0, 0];
+        foreach ($ways as [$name, $least, $most, $types]) {
             if (\count($arguments) < $least || \count($arguments) > $most) {
                 continue;
             }
@@ -136,9 +171,19 @@ final class FittingOverload
         return match (true) {
             '' === $given => 0.5,
             $given === $wanted, 'double' === $given && 'float' === $wanted => 2.0,
+            isset($this->parser->classes->parents[$given], $this->parser->classes->parents[$wanted]) => $this->isKindOf($given, $wanted) ? 1.5 : -10.0,
             'string' !== $given && 'string' !== $wanted && isset(self::PLAIN[$given], self::PLAIN[$wanted]) => 1.0,
             default => -10.0,
         };
+    }
+
+    private function isKindOf(string $class, string $wanted): bool
+    {
+        for ($steps = \count($this->parser->classes->parents); '' !== $class && $class !== $wanted && $steps > 0; --$steps) {
+            $class = $this->parser->classes->parents[$class] ?? '';
+        }
+
+        return $class === $wanted;
     }
 
     /** Each side is asked once: a sum of many would be asked twice as often with each that joins it. */

@@ -94,7 +94,8 @@ final class GivenTypes
                 $begin = $at + 1;
                 continue;
             }
-            if (TokenKind::Name !== $token->kind || '(' !== ($this->parser->tokens[$at + 1]->text ?? '') || $begin >= $at) {
+            $isSign = 'operator' === $token->text && '(' === ($this->parser->tokens[$at + 2]->text ?? '');
+            if (!$isSign && (TokenKind::Name !== $token->kind || '(' !== ($this->parser->tokens[$at + 1]->text ?? '')) || $begin >= $at) {
                 continue;
             }
             $from = $begin;
@@ -107,11 +108,11 @@ final class GivenTypes
             while ($from < $at && \in_array($this->parser->tokens[$from]->text, self::BEFORE, true)) {
                 ++$from;
             }
-            $closing = $this->parser->partners[$at + 1] ?? $at;
+            $closing = $this->parser->partners[$at + ($isSign ? 2 : 1)] ?? $at;
             $isHead = \in_array($this->parser->tokens[$closing + 1]->text ?? '', ['{', ';', 'const', 'override', 'noexcept', 'final'], true);
             if ($isHead && $from < $at && $this->isType($from, $at) && !\in_array($this->parser->tokens[$from]->text, ['return', 'else', 'throw', 'case', 'new', 'delete', 'using', 'typedef'], true)) {
                 $end = '::' === $this->parser->tokens[$at - 1]->text ? $at - 2 : $at;
-                $heads[$token->text][] = [$from, $end];
+                $heads[$token->text.($isSign ? $this->parser->tokens[$at + 1]->text : '')][] = [$from, $end];
             }
         }
 

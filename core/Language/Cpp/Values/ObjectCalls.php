@@ -44,6 +44,8 @@ final class ObjectCalls
         if ($this->parser->is('(', 1) && null !== $opened && null !== $owner = $this->parser->classes->ownerOf($this->parser->class, $name)) {
             $this->parser->at += 2;
             $arguments = $this->parser->arguments($opened);
+            $name = $this->parser->methodMeant($this->thisObject($token), $name, $arguments);
+            $owner = $this->parser->classes->ownerOf($this->parser->class, $name) ?? $owner;
             $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
 
             return $this->parser->postfix(isset($this->parser->sharedMethods["$owner.$name"]) ? new OwnValue("$owner.$name", $values) : $this->parser->calledOf($this->thisObject($token), $name, $values, $this->parser->class) ?? new MethodCall($this->thisObject($token), $name, $values));

@@ -55,6 +55,8 @@ final class MemberCalls
      */
     private function sent(Expression $receiver, Token $name, array $arguments): Expression
     {
+        $meant = $this->parser->methodMeant($receiver, $name->text, $arguments);
+        $name = $meant === $name->text ? $name : new Token($name->kind, $meant, $name->offset);
         $arguments = $this->parser->asTakenBy($receiver, $name->text, $this->parser->asTaken('.'.$name->text, $arguments));
         $mistakes = \count($this->parser->mistakes);
         try {
