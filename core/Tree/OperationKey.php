@@ -555,6 +555,9 @@ enum OperationKey: string
     case StreamNouppercase = 'stream_nouppercase';
     case StreamShowpos = 'stream_showpos';
     case StreamNoshowpos = 'stream_noshowpos';
+    case StreamInternal = 'stream_internal';
+    case StreamShowbase = 'stream_showbase';
+    case StreamNoshowbase = 'stream_noshowbase';
     case StreamScientific = 'stream_scientific';
     case StreamShowpoint = 'stream_showpoint';
     case StreamNoshowpoint = 'stream_noshowpoint';

@@ -45,7 +45,7 @@ final class StreamForms
     /** Words that say how values are shown, with how many arguments. */
     public const WORDS = ['fixed' => 0, 'defaultfloat' => 0, 'setprecision' => 1, 'setfill' => 1, 'setw' => 1, 'left' => 0, 'right' => 0, 'boolalpha' => 0, 'noboolalpha' => 0, ...self::ASKED];
     /** Those that no form says: the stream is asked at each value how it shows it. */
-    private const ASKED = ['hex' => 0, 'oct' => 0, 'dec' => 0, 'uppercase' => 0, 'nouppercase' => 0, 'showpos' => 0, 'noshowpos' => 0, 'scientific' => 0, 'showpoint' => 0, 'noshowpoint' => 0];
+    private const ASKED = ['hex' => 0, 'oct' => 0, 'dec' => 0, 'uppercase' => 0, 'nouppercase' => 0, 'showpos' => 0, 'internal' => 0, 'showbase' => 0, 'noshowbase' => 0, 'noshowpos' => 0, 'scientific' => 0, 'showpoint' => 0, 'noshowpoint' => 0];
     /** States only ever become less certain, one part of them at a time. */
     private const ROUNDS = 12;
 

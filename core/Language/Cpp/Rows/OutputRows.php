@@ -278,7 +278,7 @@ final class OutputRows
         if (null === $token || $this->parser->isVariable($word) || isset($this->parser->symbols->functions[$word])) {
             return null;
         }
-        if (\in_array($word, ['flush', 'internal', 'showbase'], true)) {
+        if (\in_array($word, ['flush'], true)) {
             $this->parser->fail('unsupported', null, ['what' => $word]);
         }
         // `fixed(size, 2)` is the function of our own library.
