@@ -290,7 +290,7 @@ final class Compiler
             $statement instanceof SetVariable && $this->assignmentCode->isAnotherName($statement) => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->expression(AssignmentCode::named($statement->value))),
             $statement instanceof SetVariable => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->classCode->withName($statement->value, $statement->variable), $statement->value),
             $statement instanceof ChangeVariable => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->assignmentCode->inPlace($sum = $this->changed($statement), $statement->operator), $sum),
-            $statement instanceof OwnCall => $this->step($statement).$this->callCode->call($statement->function, $statement->arguments).";\n",
+            $statement instanceof OwnCall => $this->step($statement).$this->callCode->call($statement->function, $statement->arguments).";\n".$this->classCode->behindSuper($statement),
             $statement instanceof GiveBack => $this->step($statement).($this->part instanceof Script ? $this->leftScript($statement->value) : 'return '.$this->functionCode->giveBack($statement->value).";\n"),
             $statement instanceof LeaveFunction => $this->step($statement).($this->part instanceof Script ? "return;\n" : "return null;\n"),
             $statement instanceof BreakLoop => $this->step($statement).'break '.([] === $this->loops ? 1 : $this->loops[array_key_last($this->loops)]).";\n",

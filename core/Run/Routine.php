@@ -31,6 +31,8 @@ abstract class Routine
     protected int $deepest;
     /** @var array<string, list<string>> by class, itself and what it is a kind of */
     protected array $ancestry = [];
+    /** @var array<string, array{list<string>, list<string>}> by class, those whose fields its objects get before their constructor runs, and those whose they get behind it */
+    protected array $fieldsInTurn = [];
     /** @var array<string, string> classes whose objects are raised, and the kind of failures that they are */
     protected array $failing = [];
     /** @var array<int, \Closure> functions of the program as values, by their numbers */
@@ -189,7 +191,8 @@ abstract class Routine
     private function makeReady(MapValue $object, int $depth, array $arguments): void
     {
         Room::spend(1);
-        foreach (array_reverse($this->ancestry[$object->class] ?? []) as $class) {
+        [$first, $last] = $this->fieldsInTurn[$object->class] ?? [array_reverse($this->ancestry[$object->class] ?? []), []];
+        foreach ($first as $class) {
             $this->begin($class, $object, $depth);
         }
         if (isset($this->failing[$object->class])) {
@@ -198,10 +201,11 @@ abstract class Routine
         }
         if (isset($this->classes[$object->class][ClassDefinition::MAKES])) {
             $this->sent($object, ClassDefinition::MAKES, $depth, ...$arguments);
-
-            return;
         }
-        if (isset($this->failing[$object->class])) {
+        foreach ($last as $class) {
+            $this->begin($class, $object, $depth);
+        }
+        if (isset($this->classes[$object->class][ClassDefinition::MAKES]) || isset($this->failing[$object->class])) {
             return;
         }
         // Without such a method of its own, what is given goes to what the class keeps, in this order (C++17, 11.6.1).

@@ -367,6 +367,18 @@ abstract class JavaScriptExpressions extends BraceExpressions
             return new Operation(OperationKey::KindName, [$receiver]);
         }
 
+        $ofClass = $this->is('constructor') && $this->is('.', 1) && !$this->is('(', 3) ? $this->unknownMembers->anyStatic($this->sign(2) ?? '') : null;
+        if (null !== $ofClass) {
+            // `bed.constructor.count`: what the one class that has it keeps.
+            $this->at += 3;
+            $this->read($ofClass, $this->tokens[$this->at - 1]->offset);
+
+            return new VariableRead($ofClass);
+        }
+        if ($this->is('constructor') && !isset($this->classes->fieldNames['constructor']) && [] !== $this->classes->parents) {
+            $this->fail('unsupported', $this->peek(), ['what' => '.constructor']);
+        }
+
         return parent::member($receiver);
     }
 

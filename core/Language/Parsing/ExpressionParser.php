@@ -472,7 +472,8 @@ abstract class ExpressionParser extends Parser
         if (isset($this->classes->asked[$name->text]) && !$receiver instanceof TextLiteral && (!$isOwn || null !== $this->classes->ownerOf($this->class, $name->text) || !isset($this->classes->fieldNames[$name->text]))) {
             return $this->memberCalls->askedFor($receiver, $name->text);
         }
-        $static = isset($this->classes->fieldNames[$name->text]) ? null : $this->unknownMembers->anyStatic($name->text);
+        // In JavaScript an object does not have what its class keeps (ECMA-262, 15.7.14).
+        $static = $this->facts->undefined || isset($this->classes->fieldNames[$name->text]) ? null : $this->unknownMembers->anyStatic($name->text);
         if (null !== $static) {
             $this->read($static, $name->offset);
 
@@ -698,6 +699,12 @@ abstract class ExpressionParser extends Parser
         }
         $static = $isCall ? null : $this->classes->staticOf($object->text, $member->text);
         if (null !== $static) {
+            $sign = TokenKind::Sign === $opened?->kind ? $opened->text : '';
+            $isSet = '=' === $sign || 1 === preg_match('~^(?:[-+*/%&|^]|\*\*|//|<<|>>)=$~D', $sign);
+            if ($isSet && !isset($this->classes->statics[$object->text][$member->text]) && isset($this->classes->parents[$object->text])) {
+                // It gets one of its own there, and what it had from the class above is left as it is.
+                $this->fail('unsupported', $object, ['what' => "$full = …"]);
+            }
             $this->at += 2;
             $this->read($static, $member->offset);
 

@@ -21,7 +21,9 @@ use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 
 /** Classes, and objects that are made. */
@@ -59,7 +61,9 @@ final class ClassCode
 
         $pointing = $this->compiler->facts->typed ? $this->pointing($classes) : [];
 
-        return [] === $table ? '' : ([] === $pointing ? '' : 'protected array $pointing = '.var_export($pointing, true).";\n").([] === $records ? '' : 'protected array $records = '.var_export($records, true).";\n").'protected array $failing = '.var_export($failing, true).";\n".$this->beginnings().'protected array $classes = '.var_export($table, true).";\nprotected array \$ancestry = ".var_export($ancestry, true).";\n";
+        $late = $this->compiler->facts->undefined ? $this->late($classes) : [];
+
+        return [] === $table ? '' : ([] === $late ? '' : 'protected array $fieldsInTurn = '.var_export($late, true).";\n").([] === $pointing ? '' : 'protected array $pointing = '.var_export($pointing, true).";\n").([] === $records ? '' : 'protected array $records = '.var_export($records, true).";\n").'protected array $failing = '.var_export($failing, true).";\n".$this->beginnings().'protected array $classes = '.var_export($table, true).";\nprotected array \$ancestry = ".var_export($ancestry, true).";\n";
     }
 
     /**
@@ -81,6 +85,84 @@ final class ClassCode
         }
 
         return $fields;
+    }
+
+    /**
+     * In JavaScript an object gets the fields of a class when those above it have made it (ECMA-262, 13.3.7.1 and 15.7.14).
+     *
+     * @return array<string, array{list<string>, list<string>}> by class, those whose fields it gets first, and those whose it gets last;
+     *                                                          the others give theirs behind `super(…)`
+     */
+    private function late(Classes $classes): array
+    {
+        $late = [];
+        foreach ($classes->names() as $name) {
+            $chain = array_values(array_reverse($classes->ancestry($name)));
+            $making = array_keys(array_filter($chain, $this->asksAbove(...)));
+            $first = array_key_first(array_filter($chain, fn (string $class): bool => null !== $this->compiler->program->functionNamed($class.'.'.ClassDefinition::MAKES))) ?? \count($chain) - 1;
+            $last = [] === $making ? $first : max($first, ...$making);
+            $early = array_filter($chain, fn (string $class, int $place): bool => $place <= $first || $place <= $last && !$this->isGivenBehind($chain, $place), \ARRAY_FILTER_USE_BOTH);
+            if (\count($early) < \count($chain)) {
+                $late[$name] = [array_values($early), \array_slice($chain, $last + 1)];
+            }
+        }
+
+        return $late;
+    }
+
+    /** Whether the constructor of a class asks that of one above it. */
+    private function asksAbove(string $class): bool
+    {
+        return null !== $this->madeAbove($class);
+    }
+
+    /** The class whose constructor that of another one asks first. */
+    private function madeAbove(string $class): ?string
+    {
+        $maker = $this->compiler->program->functionNamed($class.'.'.ClassDefinition::MAKES);
+        foreach ($maker->body->statements ?? [] as $row) {
+            $above = $row instanceof OwnCall && !$row->off ? $this->compiler->program->functionNamed($row->function) : null;
+            if (ClassDefinition::MAKES === $above?->shortName()) {
+                return $above->class();
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Whether a class further down in a chain gives its objects the fields of this one.
+     *
+     * @param list<string> $chain
+     */
+    private function isGivenBehind(array $chain, int $place): bool
+    {
+        foreach ($chain as $below => $class) {
+            $above = $this->madeAbove($class);
+            if ($below >= $place && null !== $above && (int) array_search($above, $chain, true) < $place) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** What follows `super(…)` in a constructor: the object gets the fields of its class. */
+    public function behindSuper(OwnCall $call): string
+    {
+        $part = $this->compiler->part;
+        $above = $this->compiler->facts->undefined && $part instanceof FunctionDefinition && ClassDefinition::MAKES === $part->shortName() ? $this->compiler->program->functionNamed($call->function) : null;
+        if (ClassDefinition::MAKES !== $above?->shortName() || !$part instanceof FunctionDefinition || !isset($call->arguments[0]) || $above->class() !== $this->madeAbove($part->class())) {
+            return '';
+        }
+        $code = '';
+        foreach (array_reverse(($this->compiler->classTable ??= new Classes($this->compiler->program))->ancestry($part->class())) as $class) {
+            $isBelow = isset($found) && [] !== array_filter($this->compiler->program->classNamed($class)?->body->statements ?? [], static fn (Statement $row): bool => $row instanceof FieldDeclaration && !$row->off);
+            $code .= $isBelow ? '$this->begin('.var_export($class, true).', '.$this->compiler->expression($call->arguments[0]).", \$d);\n" : '';
+            $found = $class === $above->class() ? true : ($found ?? null);
+        }
+
+        return $code;
     }
 
     /** Code that gives a new object what its class says it keeps at first. */

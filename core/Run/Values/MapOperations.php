@@ -31,7 +31,7 @@ trait MapOperations
      */
     public function shown(MapValue $map): array
     {
-        return [] === $this->hidden || '' === $map->class ? $map->entries : array_filter($map->entries, fn (array $entry): bool => !\is_string($entry[0]) || !isset($this->hidden[$entry[0]]));
+        return [] === $this->hidden && !isset($map->entries['t'.MapValue::SAYS]) || '' === $map->class ? $map->entries : array_filter($map->entries, fn (array $entry): bool => !\is_string($entry[0]) || !isset($this->hidden[$entry[0]]) && MapValue::SAYS !== $entry[0]);
     }
 
     public static function map_(mixed $value): MapValue

@@ -18,7 +18,8 @@ trait PlaceOperations
         if ($this->can($in, '@contains')) {
             return $this->truth($this->asked($in, '@contains', $what));
         }
-        if ($this->can($in, '@iter')) {
+        if ($this->facts->asksObjects && ($this->can($in, '@iter') || $this->can($in, '@item'))) {
+            // What has but places is asked for one after another (The Python Language Reference, 6.10.2).
             $in = $this->asList($in);
         }
         if ($in instanceof MapValue) {

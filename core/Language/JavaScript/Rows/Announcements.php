@@ -131,6 +131,17 @@ final class Announcements
         return $found;
     }
 
+    private function isAskedInRow(int $at, string $class, string $name): bool
+    {
+        for (; isset($this->parser->tokens[$at]) && ';' !== $this->parser->tokens[$at]->text && !isset($this->parser->begins[$at]); ++$at) {
+            if ($class === $this->parser->tokens[$at]->text && '.' === ($this->parser->tokens[$at + 1]->text ?? '') && $name === ($this->parser->tokens[$at + 2]->text ?? '')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** What a class is given behind its braces, for all its objects: `Bed.count = 0;`. A function would be one of its methods. */
     private function announceGivenToClasses(): void
     {
@@ -141,7 +152,9 @@ final class Announcements
                 continue;
             }
             $isFunction = 'function' === $value || 'async' === $value || '=>' === ($this->parser->tokens[$at + 5]->text ?? '') || '(' === $value && '=>' === ($this->parser->tokens[($this->parser->partners[$at + 4] ?? $at) + 1]->text ?? '');
-            if (!$isFunction && 'prototype' !== $member->text && !isset($this->parser->classes->methods[$token->text][$member->text])) {
+            // What asks for it first means that of the class above.
+            $asksFirst = null !== $this->parser->classes->staticOf($this->parser->classes->parents[$token->text], $member->text) && !isset($this->parser->classes->statics[$token->text][$member->text]) && $this->isAskedInRow($at + 4, $token->text, $member->text);
+            if (!$isFunction && !$asksFirst && 'prototype' !== $member->text && !isset($this->parser->classes->methods[$token->text][$member->text])) {
                 $this->parser->classes->statics[$token->text][$member->text] = true;
                 // Nothing until then, which may be asked for.
                 $this->parser->symbols->writes[''] += ["$token->text.$member->text" => 0];

@@ -97,7 +97,10 @@ final class Announcements
                 // `self.beds`, and `garden.beds = …` from outside.
                 $isField = '.' === $token->text && 1 !== preg_match('/^__\w+__$/D', $this->parser->tokens[$index + 1]->text ?? '') && TokenKind::Name === ($this->parser->tokens[$index + 1]->kind ?? null) && '(' !== ($this->parser->tokens[$index + 2]->text ?? '');
                 $name = $this->parser->tokens[$index + 1]->text ?? '';
-                $isSet = '=' === ($this->parser->tokens[$index + 2]->text ?? '') || 0 === $brackets && ',' === ($this->parser->tokens[$index + 2]->text ?? '');
+                $of = $this->parser->tokens[$index - 1] ?? null;
+                // `self.count += 1` gives the object one of its own, whatever its class has (The Python Language Reference, 7.2.1).
+                $isChanged = TokenKind::Name === $of?->kind && !\in_array($of->text, ['cls', '__class__'], true) && 1 === preg_match('~^(?:[-+*/%&|^]|\*\*|//|<<|>>)=$~D', $this->parser->tokens[$index + 2]->text ?? '');
+                $isSet = $isChanged || '=' === ($this->parser->tokens[$index + 2]->text ?? '') || 0 === $brackets && ',' === ($this->parser->tokens[$index + 2]->text ?? '');
                 $isKept = isset($this->parser->classes->parents[$this->parser->tokens[$index - 1]->text ?? '']) || !$isSet && null !== $this->parser->unknownMembers->anyStatic($name);
                 $sign = $this->parser->tokens[$index + 2]->text ?? '';
                 if ($isField && ('=' === $sign && '=' !== ($this->parser->tokens[$index + 3]->text ?? '') || ',' === $sign && (0 === $brackets || !isset($this->parser->classes->methodNames[$name])) || str_ends_with($sign, '=') && !\in_array($sign, ['==', '!=', '<=', '>='], true) || ':' === $sign)) {
