@@ -348,6 +348,11 @@ final class Compiler
             return $variable;
         }
 
+        if ($this->facts->undefined && str_contains($name, '.')) {
+            // What a class was not given yet is undefined (ECMA-262, 13.3.2).
+            return '(\\'.Absent::class."::Value !== $variable ? $variable : null)";
+        }
+
         return '(\\'.Absent::class."::Value !== $variable ? $variable : \$this->missing(".var_export($name, true).'))';
     }
 

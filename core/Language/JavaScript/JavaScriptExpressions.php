@@ -192,7 +192,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
             return $this->unnamedValue();
         }
-        $made = $this->ofLibrary($token);
+        $made = $this->ofLibrary($token) ?? $this->neverGiven($token);
         if (null !== $made) {
             return $made;
         }
@@ -453,6 +453,23 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $isFunction = $isFunction || $receiver instanceof VariableRead && 1 === preg_match('/\b'.Names::asPattern($receiver->name).'\s*\[[^\]\n]*\]\s*=(?!=)[^;\n]*(?:=>|\bfunction\b)/', $this->text);
 
         return $isFunction ? new MethodCall(new Item($receiver, new TextLiteral($name->text)), MethodCall::CALL, $this->namedArguments->handed($arguments)) : null;
+    }
+
+    /** What a class was never given is undefined (ECMA-262, 13.3.2). */
+    private function neverGiven(Token $class): ?Expression
+    {
+        $member = $this->is('.', 1) ? $this->peek(2) : null;
+        $behind = $this->peek(3);
+        if (TokenKind::Name !== $member?->kind || !isset($this->classes->parents[$class->text]) || $this->isVariable($class->text) || TokenKind::Sign === $behind?->kind && \in_array($behind->text, ['(', '?.', '=>'], true)) {
+            return null;
+        }
+        $isKnown = null !== $this->classes->staticOf($class->text, $member->text) || null !== $this->classes->ownerOf($class->text, $member->text) || \in_array($member->text, ['name', 'prototype', 'length'], true);
+        if ($isKnown || 1 === preg_match('/\b(?:this|[A-Z]\w*)\s*\.\s*'.Names::asPattern($member->text).'\s*(?:[-+*\/%&|^?]{0,3}=(?!=)|\+\+|--)/', $this->text)) {
+            return null;
+        }
+        $this->at += 3;
+
+        return $this->postfix(new NothingLiteral(true));
     }
 
     protected function hasMembers(string $object): bool

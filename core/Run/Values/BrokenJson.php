@@ -20,8 +20,9 @@ final class BrokenJson
     public static function says(string $text, bool $isPython): ?string
     {
         $broken = new self($text, $isPython);
+        $wrong = $broken->spacedValue();
 
-        return $broken->space() ?? $broken->value() ?? $broken->space() ?? ($broken->at < \strlen($text) ? $broken->fault('Extra data', 'Unexpected non-whitespace character after JSON', 'at') : null);
+        return $wrong ?? ($broken->at < \strlen($text) ? $broken->fault('Extra data', 'Unexpected non-whitespace character after JSON', 'at') : null);
     }
 
     private function sign(): string
@@ -29,11 +30,18 @@ final class BrokenJson
         return $this->text[$this->at] ?? '';
     }
 
-    private function space(): null
+    private function space(): void
     {
         $this->at += strspn($this->text, " \t\r\n", $this->at);
+    }
 
-        return null;
+    private function spacedValue(): ?string
+    {
+        $this->space();
+        $wrong = $this->value();
+        $this->space();
+
+        return $wrong;
     }
 
     private function fault(string $python, string $v8, string $at = 'in JSON at'): string
@@ -117,16 +125,15 @@ final class BrokenJson
 
     private function number(int $from): ?string
     {
-        preg_match('/-?(0|[1-9]\d*)?(\.\d+)?([eE][-+]?\d+)?/A', $this->text, $match, 0, $this->at);
-        $isWhole = '' !== ($match[1] ?? '');
-        $this->at += \strlen($isWhole ? $match[0] : '-');
+        $isWhole = 1 === preg_match('/-?(?:0|[1-9]\d*)(\.\d+)?([eE][-+]?\d+)?/A', $this->text, $match, 0, $this->at);
+        $this->at += $isWhole ? \strlen($match[0]) : 1;
         if (!$isWhole) {
             return $this->isPython ? $this->noValue($from) : $this->fault('', 'No number after minus sign');
         }
         if (!$this->isPython && ctype_digit($this->sign())) {
             return $this->unexpected();
         }
-        if (!$this->isPython && '.' === $this->sign() && !isset($match[2][0])) {
+        if (!$this->isPython && '.' === $this->sign() && '' === ($match[1] ?? '')) {
             ++$this->at;
 
             return $this->fault('', 'Unterminated fractional number');
@@ -169,7 +176,7 @@ final class BrokenJson
         ++$this->at;
         $this->space();
         for ($isFirst = true; !($isFirst && ']' === $this->sign()); $isFirst = false) {
-            $wrong = $this->value() ?? $this->space();
+            $wrong = $this->spacedValue();
             if (null !== $wrong) {
                 return $wrong;
             }
@@ -195,7 +202,8 @@ final class BrokenJson
             if ('"' !== $this->sign()) {
                 return $this->fault('Expecting property name enclosed in double quotes', $isFirst ? "Expected property name or '}'" : 'Expected double-quoted property name');
             }
-            $wrong = $this->letters() ?? $this->space();
+            $wrong = $this->letters();
+            $this->space();
             if (null === $wrong && ':' !== $this->sign()) {
                 $wrong = $this->fault("Expecting ':' delimiter", "Expected ':' after property name");
             }
@@ -203,7 +211,7 @@ final class BrokenJson
                 return $wrong;
             }
             ++$this->at;
-            $wrong = $this->space() ?? $this->value() ?? $this->space();
+            $wrong = $this->spacedValue();
             if (null !== $wrong) {
                 return $wrong;
             }

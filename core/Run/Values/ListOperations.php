@@ -65,6 +65,10 @@ trait ListOperations
         if ($this->facts->asksObjects && $this->can($value, '@item')) {
             return $this->byPlaces($value);
         }
+        if ($value instanceof MapValue && $this->facts->undefined && '' !== $value->class) {
+            // An object of JavaScript is gone over only where its class says how (ECMA-262, 7.4.2).
+            throw new RunError('not_a_list');
+        }
         if ($value instanceof MapValue) {
             Room::spend(\count($value->entries));
             if ('Map' === $value->sort) {

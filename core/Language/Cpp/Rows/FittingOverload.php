@@ -150,13 +150,21 @@ final class FittingOverload
     {
         foreach ($overloads as [$name, $types]) {
             [$least, $most] = $this->parser->symbols->functions[$name] ?? [0, 0];
-            $wrong = array_filter($arguments, fn (Argument $argument, int $index): bool => !$argument->value instanceof ListLiteral && 0 > $this->fitness($this->types_($argument->value), $types[$index] ?? ''), \ARRAY_FILTER_USE_BOTH);
+            $wrong = array_filter($arguments, fn (Argument $argument, int $index): bool => !$argument->value instanceof ListLiteral && $this->isSurelyNo($this->types_($argument->value), $types[$index] ?? ''), \ARRAY_FILTER_USE_BOTH);
             if (\count($arguments) >= $least && \count($arguments) <= $most && [] === $wrong) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Whether a value of a type never is one of another, both being numbers, texts or objects of classes of the program's own. */
+    private function isSurelyNo(string $given, string $wanted): bool
+    {
+        $isKnown = fn (string $type): bool => isset(self::PLAIN[$type]) || isset($this->parser->classes->parents[$type]);
+
+        return $isKnown($given) && $isKnown($wanted) && 0 > $this->fitness($given, $wanted);
     }
 
     /** Braces are no number, and no text (C++17, 16.3.3.1.5). */

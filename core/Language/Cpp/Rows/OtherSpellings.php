@@ -69,10 +69,13 @@ final class OtherSpellings extends Rewriting
         for ($last = $at; '*' === $this->text($last) && $this->isName($last + 1) && '=' === $this->text($last + 2); $last += 3) {
             $names[] = $last + 1;
         }
-        for ($end = $last; isset($this->code[$end]) && ';' !== $this->text($end); ++$end) {
-            $end = $this->closing($end) ?? $end;
+        if (2 > \count($names)) {
+            return;
         }
-        if (2 > \count($names) || !isset($this->code[$end])) {
+        for ($end = $last; isset($this->code[$end]) && ';' !== $this->text($end); ++$end) {
+            $end = max($end, $this->closing($end) ?? $end);
+        }
+        if (!isset($this->code[$end])) {
             return;
         }
         // What is added stands behind the row, and has no signs of its own.

@@ -32,7 +32,7 @@ final class OverloadsByType extends Rewriting
         /** @var array<string, list<array{int, string, string, int}>> $methods */
         $methods = $above = [];
         foreach (array_keys($this->code) as $at) {
-            if (\in_array($this->text($at), ['class', 'struct'], true) && 'enum' !== $this->text($at - 1) && $this->isName($at + 1) && null !== $brace = $this->braceBehind($at + 2)) {
+            if (\in_array($this->text($at), ['class', 'struct'], true) && !\in_array($this->text($at - 1), ['enum', '<', ','], true) && $this->isName($at + 1) && null !== $brace = $this->braceBehind($at + 2)) {
                 $class = $this->text($at + 1);
                 for ($part = $at + 2; $part < $brace; ++$part) {
                     $above[$class] = $this->isName($part) && 'final' !== $this->text($part) ? $this->text($part) : $above[$class] ?? '';
@@ -49,7 +49,7 @@ final class OverloadsByType extends Rewriting
         foreach (array_keys($this->code) as $at) {
             $class = $this->isName($at) && '::' === $this->text($at + 1) ? $this->text($at) : '';
             $member = isset($methods[$class]) ? $this->memberAt($at + 2) : null;
-            if (null !== $member) {
+            if (null !== $member && $class !== $member[1]) {
                 $methods[$class][] = $member;
             }
         }

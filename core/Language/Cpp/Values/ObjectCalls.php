@@ -44,7 +44,7 @@ final class ObjectCalls
         if ($this->parser->is('(', 1) && null !== $opened && null !== $owner = $this->parser->classes->ownerOf($this->parser->class, $name)) {
             $this->parser->at += 2;
             $arguments = $this->parser->arguments($opened);
-            $name = $this->parser->methodMeant($this->thisObject($token), $name, $arguments);
+            $name = $this->parser->methodMeant($this->parser->class, $name, $arguments);
             $owner = $this->parser->classes->ownerOf($this->parser->class, $name) ?? $owner;
             $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
 
