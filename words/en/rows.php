@@ -280,6 +280,7 @@ return [
     'choice.kinds.connection' => 'a connection that fails',
     'choice.kinds.memory' => 'too little memory',
     'choice.kinds.import' => 'a library that is not there',
+    'choice.kinds.json' => 'a text that is no JSON',
     'choice.kinds.text' => 'a text that is thrown',
     'choice.kinds.letters' => 'a string that is thrown',
     'choice.kinds.bare' => 'a text that is thrown as it is',

@@ -280,6 +280,7 @@ return [
     'choice.kinds.connection' => 'une connexion qui échoue',
     'choice.kinds.memory' => 'trop peu de mémoire',
     'choice.kinds.import' => 'une bibliothèque absente',
+    'choice.kinds.json' => 'un texte qui n’est pas du JSON',
     'choice.kinds.text' => 'un texte lancé',
     'choice.kinds.letters' => 'une chaîne lancée',
     'choice.kinds.bare' => 'un texte lancé tel quel',

@@ -698,13 +698,13 @@ abstract class ExpressionParser extends Parser
             return new OwnValue("$asked.$member->text", []);
         }
         $static = $isCall ? null : $this->classes->staticOf($object->text, $member->text);
+        $sign = TokenKind::Sign === $opened?->kind ? $opened->text : '';
+        $isGiven = isset($this->classes->parents[$object->text]) && !isset($this->classes->statics[$object->text][$member->text]) && ('=' === $sign || 1 === preg_match('~^(?:[-+*/%&|^]|\*\*|//|<<|>>)=$~D', $sign));
+        if ($isGiven && (null !== $static || $this->facts->classesAreFunctions && $this->unknownMembers->isSharedByAny($member->text))) {
+            // It gets one of its own there, and what it had from the class above is left as it is.
+            $this->fail('unsupported', $object, ['what' => "$full = …"]);
+        }
         if (null !== $static) {
-            $sign = TokenKind::Sign === $opened?->kind ? $opened->text : '';
-            $isSet = '=' === $sign || 1 === preg_match('~^(?:[-+*/%&|^]|\*\*|//|<<|>>)=$~D', $sign);
-            if ($isSet && !isset($this->classes->statics[$object->text][$member->text]) && isset($this->classes->parents[$object->text])) {
-                // It gets one of its own there, and what it had from the class above is left as it is.
-                $this->fail('unsupported', $object, ['what' => "$full = …"]);
-            }
             $this->at += 2;
             $this->read($static, $member->offset);
 

@@ -259,6 +259,10 @@ abstract class Values
         if ($a === $b) {
             return true;
         }
+        if ($this->facts->asksObjects && $this->can($b, '@equal')) {
+            // What says nothing of itself leaves it to the other one (The Python Language Reference, 3.3.1).
+            return $this->truth($this->asked($b, '@equal', $a));
+        }
         if ($a instanceof MapValue && $b instanceof MapValue && '' !== $a->class && $a->class === $b->class && $this->isOfFields($a)) {
             return [] === array_filter($a->order, fn (string $name): bool => !$this->equal($this->field($a, $name), $this->field($b, $name)));
         }

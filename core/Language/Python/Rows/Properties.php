@@ -103,13 +103,22 @@ final class Properties
         if (!$isPlain) {
             return null;
         }
-        if ($target instanceof MethodCall && [] === $target->arguments && isset($this->parser->classes->asked[$target->method]) && $target->object instanceof VariableRead) {
+        if ($target instanceof MethodCall && [] === $target->arguments && isset($this->parser->classes->asked[$target->method]) && $target->object instanceof VariableRead && $this->isOfProperty($target->object->name, $target->method)) {
             $class = new Operation(OperationKey::KindName, [$target->object]);
 
             return new Raise($this->parser->newId(), FailureKind::Attribute, TextLiterals::together([new TextLiteral("property '$target->method' of '"), $class, new TextLiteral("' object has no setter")]));
         }
 
         return null;
+    }
+
+    /** Whether what a name stands for has a property, as far as its rows show of which classes it is. */
+    private function isOfProperty(string $name, string $property): bool
+    {
+        preg_match_all('/\b'.preg_quote($name, '/').'\s*=\s*(\w+)\s*\(/', $this->parser->text, $made);
+        $classes = array_intersect($made[1], array_map(strval(...), array_keys($this->parser->classes->parents)));
+
+        return [] === array_filter($classes, fn (string $class): bool => null === $this->parser->classes->ownerOf($class, $property));
     }
 
     /** Whether a field is one of frozen objects alone, and nothing asks what the failure is called. */
