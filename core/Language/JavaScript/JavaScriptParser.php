@@ -186,6 +186,11 @@ final class JavaScriptParser extends JavaScriptExpressions
         return $this->yields[$this->scope] ?? null;
     }
 
+    protected function endsReading(): bool
+    {
+        return $this->readRows->isClosedHere();
+    }
+
     protected function ownRow(Token $token): ?array
     {
         $start = $token->offset;

@@ -928,7 +928,7 @@ abstract class BraceParser extends ExpressionParser
         }
         ++$this->at;
         $next = $this->peek();
-        if ($this->is(';') || null === $next || '}' === $next->text || isset($this->begins[$this->at])) {
+        if ($this->is(';') || null === $next || '}' === $next->text || isset($this->begins[$this->at]) || $this->endsReading()) {
             $this->semicolon();
             if ([] !== $this->turns && null !== $turn = $this->turns[array_key_last($this->turns)]) {
                 // A function that is called for each item ends its turn.
@@ -1104,6 +1104,12 @@ abstract class BraceParser extends ExpressionParser
     public function changedByMethod(Expression $target, Operator $operator, Expression $amount): ?MethodCall
     {
         return null;
+    }
+
+    /** Whether what is typed in is read no further by what stands here, which is nothing else then. */
+    protected function endsReading(): bool
+    {
+        return false;
     }
 
     /** What something gets behind `=`; what it is may say what braces make. */

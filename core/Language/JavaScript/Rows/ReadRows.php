@@ -96,6 +96,22 @@ final class ReadRows
         $this->parser->fail('unsupported', $verb, ['what' => ".$verb->text(…)"]);
     }
 
+    /** `return reader.close();` gives nothing back (Node.js, readline: rl.close()). */
+    public function isClosedHere(): bool
+    {
+        $isClosed = 'reader' === ($this->parser->brought[$this->parser->sign() ?? ''] ?? '') && $this->parser->is('.', 1) && $this->parser->is('close', 2) && $this->parser->is('(', 3) && $this->parser->is(')', 4) && ($this->parser->is(';', 5) || $this->parser->is('}', 5) || isset($this->parser->begins[$this->parser->at + 5]));
+        if (!$isClosed) {
+            return false;
+        }
+        $this->parser->at += 5;
+        if ($this->endsHandler()) {
+            return true;
+        }
+        $this->parser->at -= 5;
+
+        return false;
+    }
+
     /** Whether nothing waits for the end of what is read, or what handles a line does nothing more behind this row. */
     private function endsHandler(): bool
     {
