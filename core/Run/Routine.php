@@ -58,6 +58,7 @@ abstract class Routine
         $values->shares = $this->sharedBy(...);
         $values->pointing = $this->pointing;
         $values->readsAs = fn (MapValue $object, string $method): bool => $this->classes[$object->class][$method][7] ?? false;
+        $values->comesFirst = fn (MapValue $one, MapValue $other, string $method): bool => $one->class !== $other->class && \in_array($one->class, $this->ancestry[$other->class] ?? [], true) && isset($this->classes[$other->class][$method]) && ($this->classes[$one->class][$method][0] ?? '') !== $this->classes[$other->class][$method][0];
         $values->knows = fn (MapValue $object, string $method): bool => isset($this->classes[$object->class][$method]);
     }
 

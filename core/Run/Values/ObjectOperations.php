@@ -23,6 +23,9 @@ trait ObjectOperations
     /** @var (\Closure(MapValue, string): bool)|null whether a method of an object is written like something that it keeps */
     public ?\Closure $readsAs = null;
 
+    /** @var (\Closure(MapValue, MapValue, string): bool)|null whether the second is of a class below that of the first, and has a method of its own */
+    public ?\Closure $comesFirst = null;
+
     /** @var (\Closure(MapValue, string): mixed)|null gives what the class of an object shares under a name, or Absent */
     public ?\Closure $shares = null;
 

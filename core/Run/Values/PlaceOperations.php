@@ -43,6 +43,12 @@ trait PlaceOperations
     /** Whether an item is the one that is looked for: a list or an object is found in JavaScript as itself alone (ECMAScript 2022, 7.2.15). */
     private function isSought(mixed $item, mixed $what): bool
     {
+        // An object is itself, whatever it says (The Python Language Reference, 6.10.2).
+        return $this->facts->asksObjects && $item instanceof MapValue && $item === $what || $this->isSoughtAsSuch($item, $what);
+    }
+
+    private function isSoughtAsSuch(mixed $item, mixed $what): bool
+    {
         return $this->facts->sameByIdentity && ($item instanceof ListValue || $item instanceof MapValue) ? $item === $what : $this->equal($item, $what);
     }
 

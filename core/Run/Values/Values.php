@@ -253,6 +253,10 @@ abstract class Values
     /** Whether two lists or two maps hold the same. */
     protected function sameThing(mixed $a, mixed $b): bool
     {
+        if ($this->facts->asksObjects && $a instanceof MapValue && $b instanceof MapValue && '' !== $a->class && null !== $this->comesFirst && null !== $this->asks && ($this->comesFirst)($a, $b, '@equal')) {
+            // What is a kind of the other one is asked first (The Python Language Reference, 3.3.8).
+            return $this->truth($this->asked($b, '@equal', $a));
+        }
         if ($this->can($a, '@equal')) {
             return $this->truth($this->asked($a, '@equal', $b));
         }

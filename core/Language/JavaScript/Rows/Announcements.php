@@ -211,8 +211,8 @@ final class Announcements
                     if ($isStatic) {
                         $this->parser->sharedMethods["$name->text.$member->text"] = true;
                     }
-                    if ($isStatic && null !== $this->parser->rest) {
-                        $this->parser->symbols->rests["$name->text.$member->text"] = $this->parser->rest;
+                    if (null !== $this->parser->rest) {
+                        $this->parser->symbols->rests["$name->text.".(JavaScriptParser::METHODS[$member->text] ?? $member->text)] = $this->parser->rest;
                     }
                     if ($isStatic || isset($this->parser->staticAsked["$name->text.$member->text"])) {
                         $ofClasses[$name->text][] = $at;

@@ -156,7 +156,8 @@ final class PrefixValues
         if (null === $opened || !$this->parser->accept('(')) {
             $this->parser->fail('unsupported', $token, ['what' => 'super']);
         }
-        $arguments = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
+        $given = $this->parser->arguments($opened);
+        $arguments = $this->parser->namedArguments->handed($given);
         if (null === $member && null === $this->parser->classes->ownerOf($this->parser->classes->parents[$this->parser->class] ?? '', ClassDefinition::MAKES) && $this->parser->isRaised($this->parser->class)) {
             $this->parser->read($this->parser->itself, $token->offset);
 
@@ -169,7 +170,9 @@ final class PrefixValues
             return null === $member ? new NothingLiteral() : $this->parser->unknownMembers->unknownMethod($member, true);
         }
 
-        return new OwnValue("$owner.$name", [new VariableRead($this->parser->itself), ...$arguments]);
+        $isSpread = $this->parser->namedArguments->isSpread("$owner.$name", $given);
+
+        return new OwnValue("$owner.$name", [new VariableRead($this->parser->itself), ...$this->parser->namedArguments->handed($isSpread ? $given : $this->parser->namedArguments->packed("$owner.$name", $given))]);
     }
 
     /** `typeof bed === "string"` asks for a kind. */
