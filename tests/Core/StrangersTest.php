@@ -125,5 +125,5 @@ final class StrangersTest extends TestCase
     private const OTHERWISE = ['python' => ['fourth/marks.cpp', 'nineteenth/course-2.cpp', 'thirtyfirst/d01.cpp', 'thirtyfirst/d02.cpp', 'thirtyfirst/handed-by-type.cpp', 'twentyfifth/numbers.cpp', 'twentysixth/graph.cpp'], 'javascript' => ['fourth/marks.cpp', 'nineteenth/course-2.cpp', 'thirtyfirst/d01.cpp', 'twentyfifth/numbers.cpp', 'first/d2-vector.cpp', 'fourth/shapes.cpp', 'tenth/00.py']];
 
     /** How many do the same, which docs/conformance.md tells by kind. */
-    private const KNOWN = ['python' => 480, 'javascript' => 398, 'cpp' => 633];
+    private const KNOWN = ['python' => 480, 'javascript' => 399, 'cpp' => 633];
 }
