@@ -1106,12 +1106,6 @@ abstract class BraceParser extends ExpressionParser
         return null;
     }
 
-    /** Whether what is typed in is read no further by what stands here, which is nothing else then. */
-    protected function endsReading(): bool
-    {
-        return false;
-    }
-
     /** What something gets behind `=`; what it is may say what braces make. */
     public function valueFor(Expression $target): Expression
     {

@@ -662,6 +662,12 @@ abstract class ExpressionParser extends Parser
         return new VariableRead($token->text);
     }
 
+    /** Whether what is typed in is read no further by what stands here, which is nothing else then. */
+    protected function endsReading(): bool
+    {
+        return false;
+    }
+
     public function isVariable(string $name): bool
     {
         return isset($this->symbols->writes[$this->symbols->holderOf($name, $this->scope)][$name]);
