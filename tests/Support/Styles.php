@@ -23,7 +23,7 @@ final class Styles
             'line ends' => static fn (string $text): string => str_replace("\n", "\r\n", $text),
             'blanks behind rows' => self::code($language, static fn (string $code): string => (string) preg_replace('/(?<=[^\s\\\\])$/m', ' ', $code)),
             'tabs' => self::code($language, static fn (string $code): string => (string) preg_replace_callback('/^ {4,}/m', static fn (array $match): string => str_repeat("\t", intdiv(\strlen($match[0]), 4)).str_repeat(' ', \strlen($match[0]) % 4), $code)),
-            'two blanks' => self::code($language, static fn (string $code): string => 1 === preg_match('/^ {2}\S|^\t/m', $code) ? $code : (string) preg_replace_callback('/^ +/m', static fn (array $match): string => str_repeat(' ', intdiv(\strlen($match[0]), 2)), $code)),
+            'two blanks' => self::code($language, static fn (string $code): string => 1 === preg_match('/^ {1,2}\S|^\t/m', $code) ? $code : (string) preg_replace_callback('/^ +/m', static fn (array $match): string => str_repeat(' ', intdiv(\strlen($match[0]), 2)), $code)),
             'empty rows' => self::code($language, static fn (string $code): string => (string) preg_replace('/(?<=[;{:])\n/', "\n\n", $code)),
             'close together' => self::code($language, static fn (string $code): string => (string) preg_replace('/(?<=[\w)\]\x02]) (\+|\*|<=|>=|==|===|!=|!==|&&|\|\||<|>|=) (?=[\w(\x01])/', '$1', $code)),
         ];
