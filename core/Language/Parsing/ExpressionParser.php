@@ -59,6 +59,8 @@ use Scrivlet\Core\Tree\Walk;
 /** Expressions by precedence climbing, and what a call of a command or a function means in any language. */
 abstract class ExpressionParser extends Parser
 {
+    /** Signs that give a name another value, made of the one that it has. */
+    public const CHANGING_SIGN = '~^(?:[-+*/%&|^]|\*\*|//|<<|>>)=$~D';
     /** Closing brackets by their opening ones. */
     public const CLOSING = ['(' => ')', '[' => ']', '{' => '}'];
 
@@ -705,7 +707,7 @@ abstract class ExpressionParser extends Parser
         }
         $static = $isCall ? null : $this->classes->staticOf($object->text, $member->text);
         $sign = TokenKind::Sign === $opened?->kind ? $opened->text : '';
-        $isGiven = isset($this->classes->parents[$object->text]) && !isset($this->classes->statics[$object->text][$member->text]) && ('=' === $sign || 1 === preg_match('~^(?:[-+*/%&|^]|\*\*|//|<<|>>)=$~D', $sign));
+        $isGiven = isset($this->classes->parents[$object->text]) && !isset($this->classes->statics[$object->text][$member->text]) && ('=' === $sign || 1 === preg_match(self::CHANGING_SIGN, $sign));
         if ($isGiven && (null !== $static || $this->facts->classesAreFunctions && $this->unknownMembers->isSharedByAny($member->text))) {
             // It gets one of its own there, and what it had from the class above is left as it is.
             $this->fail('unsupported', $object, ['what' => "$full = …"]);

@@ -157,11 +157,10 @@ final class PrefixValues
             $this->parser->fail('unsupported', $token, ['what' => 'super']);
         }
         $given = $this->parser->arguments($opened);
-        $arguments = $this->parser->namedArguments->handed($given);
         if (null === $member && null === $this->parser->classes->ownerOf($this->parser->classes->parents[$this->parser->class] ?? '', ClassDefinition::MAKES) && $this->parser->isRaised($this->parser->class)) {
             $this->parser->read($this->parser->itself, $token->offset);
 
-            return new Operation(OperationKey::SayFailing, [new VariableRead($this->parser->itself), $arguments[0] ?? new TextLiteral('')]);
+            return new Operation(OperationKey::SayFailing, [new VariableRead($this->parser->itself), $this->parser->namedArguments->handed($given)[0] ?? new TextLiteral('')]);
         }
         $name = null === $member ? ClassDefinition::MAKES : ('toString' === $member->text ? ClassDefinition::SHOWS : $member->text);
         $owner = $this->parser->classes->ownerOf($this->parser->classes->parents[$this->parser->class] ?? '', $name);

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Python\Rows;
 
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Parsing\ExpressionParser;
 use Scrivlet\Core\Language\Parsing\Rows;
 use Scrivlet\Core\Language\Python\LogicalLine;
 use Scrivlet\Core\Language\Python\PythonNames;
@@ -99,7 +100,7 @@ final class Announcements
                 $name = $this->parser->tokens[$index + 1]->text ?? '';
                 $of = $this->parser->tokens[$index - 1] ?? null;
                 // `self.count += 1` gives the object one of its own, whatever its class has (The Python Language Reference, 7.2.1).
-                $isChanged = TokenKind::Name === $of?->kind && !\in_array($of->text, ['cls', '__class__'], true) && 1 === preg_match('~^(?:[-+*/%&|^]|\*\*|//|<<|>>)=$~D', $this->parser->tokens[$index + 2]->text ?? '');
+                $isChanged = TokenKind::Name === $of?->kind && !\in_array($of->text, ['cls', '__class__'], true) && 1 === preg_match(ExpressionParser::CHANGING_SIGN, $this->parser->tokens[$index + 2]->text ?? '');
                 $isSet = $isChanged || '=' === ($this->parser->tokens[$index + 2]->text ?? '') || 0 === $brackets && ',' === ($this->parser->tokens[$index + 2]->text ?? '');
                 $isKept = isset($this->parser->classes->parents[$this->parser->tokens[$index - 1]->text ?? '']) || !$isSet && null !== $this->parser->unknownMembers->anyStatic($name);
                 $sign = $this->parser->tokens[$index + 2]->text ?? '';
