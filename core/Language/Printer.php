@@ -665,10 +665,10 @@ abstract class Printer
     }
 
     /** `a = b = 0`, where all of several names get the same value. */
-    final protected function chain(SetSeveral $set): ?string
+    protected function chain(SetSeveral $set): ?string
     {
         $value = $set->values[0];
-        $isFixed = $value instanceof NumberLiteral || $value instanceof TextLiteral || $value instanceof TruthLiteral;
+        $isFixed = $value instanceof NumberLiteral || $value instanceof TextLiteral || $value instanceof TruthLiteral || $value instanceof NothingLiteral && !$value->undefined;
         if (!$isFixed || 2 > \count($set->values) || [] !== array_filter($set->values, static fn (Expression $other): bool => $other != $value)) {
             return null;
         }

@@ -15,7 +15,7 @@ final class RealError
     public static function of(RunError $error, Language $language): ?string
     {
         return match ($error->raised) {
-            null => self::named($error->kind, $language),
+            null => $error->object->class ?? self::named($error->kind, $language),
             FailureKind::Text => 'const char*',
             FailureKind::Whole => 'int',
             FailureKind::Letters => 'string',
@@ -29,7 +29,7 @@ final class RealError
     {
         $name = self::of($error, $language);
 
-        return null !== $name && (null !== $error->raised || str_starts_with($name, $language->semantics()->failurePrefix));
+        return null !== $name && (null !== $error->raised || null !== $error->object || str_starts_with($name, $language->semantics()->failurePrefix));
     }
 
     private static function named(string $kind, Language $language): ?string

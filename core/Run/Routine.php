@@ -13,6 +13,7 @@ use Scrivlet\Core\Run\Values\FileContent;
 use Scrivlet\Core\Run\Values\FileValue;
 use Scrivlet\Core\Run\Values\ListValue;
 use Scrivlet\Core\Run\Values\MapValue;
+use Scrivlet\Core\Run\Values\Nothing;
 use Scrivlet\Core\Run\Values\Room;
 use Scrivlet\Core\Run\Values\StreamValue;
 use Scrivlet\Core\Run\Values\Values;
@@ -95,6 +96,12 @@ abstract class Routine
     {
         if ($object instanceof MapValue && 'Error' === $object->made) {
             throw $this->errorOf($object);
+        }
+        if ($object instanceof MapValue && '' !== $object->class && $this->values->facts->typed && !isset($this->failing[$object->class])) {
+            // C++ throws whatever is thrown (C++17, 18.1).
+            $error = new RunError('raised', ['says' => $object->class], $object->class);
+            $error->object = $object;
+            throw $error;
         }
         if (!$object instanceof MapValue || !isset($this->failing[$object->class])) {
             throw new RunError('no_failure');
@@ -411,6 +418,9 @@ abstract class Routine
             }
         }
         $kinds = array_values(array_filter($kinds, static fn (FailureKind|string $kind): bool => $kind instanceof FailureKind));
+        if (null !== $error->object && null === $error->raised && $this->values->facts->typed) {
+            return [] === $kinds;
+        }
         if (FailureKind::Bare === $error->raised) {
             return \in_array(FailureKind::Any, $kinds, true);
         }
@@ -444,6 +454,10 @@ abstract class Routine
         }
         if (FailureKind::Bare === $error?->raised) {
             return (string) $this->says($error);
+        }
+        $own = null === $error?->object ? null : $this->values->ownText($error->object);
+        if (null !== $own) {
+            return $own;
         }
         $name = $this->failureName($error);
         $says = null === $error ? '' : (string) $this->says($error);
@@ -491,7 +505,9 @@ abstract class Routine
         }
         $ancestry = $this->ancestry[$value->class] ?? [];
 
-        return '' !== $value->class && (\in_array($kind, $ancestry, true) || 'Error' === $kind && isset($value->entries['t'.MapValue::SAYS]));
+        $of = isset($this->failing[$value->class]) ? FailureNames::thrown($this->values->language(), FailureKind::from($this->failing[$value->class])) : null;
+
+        return '' !== $value->class && (\in_array($kind, $ancestry, true) || $kind === $of || 'Error' === $kind && isset($value->entries['t'.MapValue::SAYS]));
     }
 
     /** What a failure of Python was made with: a key that is missing is told as it is written, not as it is. */
@@ -956,6 +972,24 @@ abstract class Routine
     final protected function makerOf(mixed $object): \Closure
     {
         return $object instanceof MapValue && '' !== $object->class ? $this->maker($object->class) : throw new RunError('says_unknown');
+    }
+
+    /** What is called by its name, which is told where it is no function (as V8 says it). */
+    final protected function toCall(mixed $function, string $name): mixed
+    {
+        return $function instanceof \Closure || $function instanceof MapValue ? $function : throw new RunError('no_function', [], "$name is not a function");
+    }
+
+    /** What a loop goes over by its name, which is told where it is nothing that could be gone over (as V8 says it). */
+    final protected function toGoOver(mixed $value, string $name): mixed
+    {
+        return null === $value || \is_int($value) || \is_float($value) || \is_bool($value) || $value instanceof \Closure ? throw new RunError('not_a_list', [], "$name is not iterable") : $value;
+    }
+
+    /** What is asked for something by its name: nothing has nothing (ECMA-262, 7.3.3). */
+    final protected function some(mixed $value, string $name): mixed
+    {
+        return null === $value || $value instanceof Nothing ? throw $this->values->noField($value, $name) : $value;
     }
 
     final protected function callValue(mixed $function, mixed ...$arguments): mixed

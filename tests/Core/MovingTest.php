@@ -45,6 +45,16 @@ final class MovingTest extends TestCase
         self::assertGreaterThan(150, $moves);
     }
 
+    public function testOnlyRowsThatFollowEachOtherAreMoved(): void
+    {
+        $program = Language::Python->read("print(1)\nprint(2)\nprint(3)\n")->program;
+        [$one, $two, $three] = array_map(static fn (Statement $row): int => $row->id, $program->script->body->statements);
+        foreach ([[$one, $three], [$two, $one], [$three, $one], [$three, $three], [$two, $three, $one]] as $ids) {
+            self::assertRefused(static fn (): mixed => (new Editor($program))->move($ids, $program->script->id, 'body', 0), 'edit.not_together');
+        }
+        self::assertRefused(static fn (): mixed => (new Editor($program))->move([], $program->script->id, 'body', 0), 'edit.row_gone');
+    }
+
     public function testOnlyWhatHoldsRowsOfTheProgramIsUnwrapped(): void
     {
         $program = Language::Python->read("def water():\n    print(1)\n\nfor bed in range(3):\n    print(2)\n    if bed == 1:\n        print(3)\n    else:\n        print(4)\nprint(5)\n")->program;

@@ -296,9 +296,12 @@ final class Copying
     private function asTakenBy(FunctionDefinition $function, string $parameter, Expression $value, FunctionDefinition|Script $scope): Expression
     {
         $type = $function->types[$parameter] ?? '';
-        $isByValue = '' !== $type && 1 !== preg_match('/[&*]$/D', $type) && $parameter !== $function->rest && !$value instanceof NothingLiteral;
+        $known = TypeNames::read(TypeNames::bare($type));
+        // A constant name for a number is one of another number where the types differ (C++17, 11.6.3).
+        $isConstant = str_starts_with($type, 'const ') && str_ends_with($type, '&') && ($known->isNumeric() || \in_array($known->kind, [TypeKind::Letter, TypeKind::Truth], true));
+        $isByValue = '' !== $type && ($isConstant || 1 !== preg_match('/[&*]$/D', $type)) && $parameter !== $function->rest && !$value instanceof NothingLiteral;
 
-        return $isByValue ? $this->becoming(TypeNames::read($type), $value, $scope) : $value;
+        return $isByValue ? $this->becoming($isConstant ? $known : TypeNames::read($type), $value, $scope) : $value;
     }
 
     /** Whether a function changes what it takes by value. */

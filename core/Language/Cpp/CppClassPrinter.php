@@ -206,7 +206,7 @@ abstract class CppClassPrinter extends BracePrinter
     }
 
     /** Behind what is pointed at stands an arrow. */
-    private function pointed(Expression $object): string
+    protected function pointed(Expression $object): string
     {
         $isShown = false;
         if ($object instanceof VariableRead && $this->part instanceof FunctionDefinition && $object->name === $this->itself()) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp;
 
+use Brick\Math\BigInteger;
 use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Cpp\Rows\GivenArrays;
@@ -66,6 +67,10 @@ use Scrivlet\Core\Tree\VariableRead;
 abstract class CppExpressions extends BraceExpressions
 {
     /** Signs to which classes may give several meanings. */
+    private const METHODS_OF_SIGNS = [
+        Operator::Add->value => '@add', Operator::Subtract->value => '@subtract', Operator::Multiply->value => '@multiply', Operator::TrueDivide->value => '@divide', Operator::TruncDivide->value => '@divide', Operator::TruncRemainder->value => '@floor_remainder',
+        Operator::Equal->value => '@equal', Operator::NotEqual->value => '@equal', Operator::Less->value => '@less', Operator::Greater->value => '@greater', Operator::LessOrEqual->value => '@less_or_equal', Operator::GreaterOrEqual->value => '@greater_or_equal',
+    ];
     private const SIGNS_OF_CLASSES = [Operator::Add->value => 'operator+', Operator::Subtract->value => 'operator-', Operator::Multiply->value => 'operator*', Operator::TrueDivide->value => 'operator/', Operator::TruncDivide->value => 'operator/'];
     public const OPERATORS = [
         '||' => [2, Operator::Or], 'or' => [2, Operator::Or], '&&' => [3, Operator::And], 'and' => [3, Operator::And],
@@ -228,6 +233,13 @@ abstract class CppExpressions extends BraceExpressions
         }
         $isLong = '' !== $match[2].($match[3] ?? '');
         $isUnsigned = '' !== $match[1].($match[4] ?? '');
+        if ($isUnsigned && !\is_int($number->value)) {
+            $value = BigInteger::fromBase(ltrim(substr($digits = str_replace("'", '', $match[0]), 0, 2), '0xX').rtrim(substr($digits, 2), 'uUlL'), 1 === preg_match('/^0x/i', $digits) ? 16 : 10);
+            $wrapped = $value->minus(BigInteger::of(2)->power(64));
+
+            // The numbers beyond the half of them are those below 0 (C++17, 6.9.1).
+            return $wrapped->isNegative() && $wrapped->isGreaterThanOrEqualTo(\PHP_INT_MIN) ? new Operation(OperationKey::ToUnsignedLong, [new NumberLiteral($wrapped->toInt())]) : $number;
+        }
         if ($isUnsigned) {
             return new Operation($isLong || $number->value > 0xFFFFFFFF ? OperationKey::ToUnsignedLong : OperationKey::ToUnsigned, [$number]);
         }
@@ -336,6 +348,18 @@ abstract class CppExpressions extends BraceExpressions
 
     protected function member(Expression $receiver): Expression
     {
+        $named = $this->objectCalls->ofNamedClass($receiver);
+        if (null !== $named) {
+            return $named;
+        }
+        // What a class keeps is asked of an object by its type, whatever other classes keep under that name (C++17, 12.2.3.2).
+        $kept = $this->is('(', 1) ? null : $this->classes->staticOf(trim($this->classOf($receiver), ' *&'), $this->sign() ?? '');
+        if (null !== $kept) {
+            ++$this->at;
+            $this->read($kept, $this->tokens[$this->at - 1]->offset);
+
+            return new VariableRead($kept);
+        }
         // What a pointer that owns is asked for by a point is its own; what it points at is asked by an arrow (C++17, 23.11.1.2.4).
         if ($this->is('get') && $this->is('(', 1) && $this->is(')', 2) && '.' === $this->tokens[$this->at - 1]->text && ')' !== $this->tokens[$this->at - 2]->text && TypeKind::Object === TypeNames::read($this->typeOf($receiver))->kind) {
             $this->at += 3;
@@ -404,8 +428,19 @@ abstract class CppExpressions extends BraceExpressions
     /** `(*this)(2, 3)` asks the object itself (C++17, 16.5.4). */
     protected function mayBeCalled(Expression $value): bool
     {
-        return '' !== $this->class && $value == new VariableRead($this->itself) ? null !== $this->classes->ownerOf($this->class, MethodCall::SIGN) : parent::mayBeCalled($value);
+        if ($value instanceof VariableRead) {
+            $class = '' !== $this->class && $value->name === $this->itself ? $this->class : trim($this->classOf($value), ' *&');
+
+            return isset($this->classes->parents[$class]) && null !== $this->classes->ownerOf($class, MethodCall::SIGN);
+        }
+
+        return parent::mayBeCalled($value);
     }
+
+    /** @return list<string> */
+    abstract public function typesTaken(string $class, ?string $way): array;
+
+    abstract protected function classMadeBy(string $function): string;
 
     /** What a type is made of that stands in braces. */
     abstract protected function bracedAs(Token $opened, string $type): Expression;
@@ -479,12 +514,13 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** The class of an object, also of what a sign makes of two; '' where the text does not show it. */
-    private function classOf(Expression $value): string
+    public function classOf(Expression $value): string
     {
         return match (true) {
             $value instanceof Binary => '' === $this->classOf($value->left) ? '' : $this->givenTypes->of(self::SIGNS_OF_CLASSES[$value->operator->value] ?? ''),
             $value instanceof Unary => $this->classOf($value->operand),
             $value instanceof MakeObject => $value->class,
+            $value instanceof OwnValue && '' !== $class = $this->classMadeBy($value->function) => $class,
             default => (string) TypeNames::read($this->typeOf($value))->class,
         };
     }
@@ -600,8 +636,15 @@ abstract class CppExpressions extends BraceExpressions
             return Operator::NotEqual === $operator ? $contains : new Unary(UnaryOperator::Not, $contains);
         }
 
-        $method = [Operator::Add->value => '@add', Operator::Subtract->value => '@subtract', Operator::Multiply->value => '@multiply', Operator::Equal->value => '@equal', Operator::Less->value => '@less', Operator::Greater->value => '@greater'][$operator->value] ?? '';
-        $class = '' === $method || [] === $this->classes->parents ? null : TypeNames::read($this->typeOf($left))->class;
+        $method = self::METHODS_OF_SIGNS[$operator->value] ?? '';
+        if ('@equal' === $method && $this->pointedValues->arePointers($left, $right, $at)) {
+            // Whether both point at the same thing, whatever that says of itself (C++17, 8.10).
+            $isSame = new Operation(OperationKey::Identical, [$left, $right]);
+
+            return Operator::Equal === $operator ? $isSame : new Unary(UnaryOperator::Not, $isSame);
+        }
+        $class = '' === $method || [] === $this->classes->parents || $right instanceof NothingLiteral ? '' : trim($this->classOf($left), ' &');
+        $class = isset($this->classes->parents[$class]) ? $class : null;
         $wanted = null === $class ? '' : $this->takenBy($class, $method);
         if ((Operator::And === $operator || Operator::Or === $operator) && [] !== $this->classes->parents) {
             // What both give is a truth, whatever stands beside the sign (C++17, 8.14).

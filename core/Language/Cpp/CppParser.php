@@ -355,8 +355,12 @@ final class CppParser extends CppExpressions
     /** What stands in square brackets behind an object is what its class says (C++17, 16.5.5). */
     protected function indexed(Expression $container, Token $opened): Expression
     {
+        $isFollowed = ')' === ($this->tokens[$this->at - 2]->text ?? '');
         $item = parent::indexed($container, $opened);
-        $place = $item instanceof Item && null !== $this->classes->ownerOf($this->givenPlaces->classOf($container), '@item') ? $this->placeOf(new MethodCall($container, '@item', [$item->index])) : null;
+        $class = $this->givenPlaces->classOf($container);
+        // `(*beds)[2]`
+        $class = $isFollowed && $container instanceof VariableRead ? rtrim($class, ' *') : $class;
+        $place = $item instanceof Item && null !== $this->classes->ownerOf($class, '@item') ? $this->placeOf(new MethodCall($container, '@item', [$item->index])) : null;
 
         return null === $place || $place instanceof MethodCall ? $item : $place;
     }
@@ -375,6 +379,16 @@ final class CppParser extends CppExpressions
     public function takesBraced(string $class): bool
     {
         return $this->makers->takesBraced($class);
+    }
+
+    public function typesTaken(string $class, ?string $way): array
+    {
+        return $this->makers->typesTaken($class, $way);
+    }
+
+    protected function classMadeBy(string $function): string
+    {
+        return $this->makers->classMadeBy($function);
     }
 
     public function takesList(string $class): int

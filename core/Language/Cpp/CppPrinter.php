@@ -492,6 +492,9 @@ final class CppPrinter extends CppClassPrinter
             // What is kept, given or handed over is a copy anyway (C++17, 11.6).
             return TypeKind::Object === $this->type($each)->kind && !($each instanceof VariableRead && $this->isItself($each)) ? $this->bracket('*'.$this->operand($each, self::POSTFIX), self::POSTFIX - 1, $around) : $this->expression($each, $around);
         }
+        if (null !== $each && OperationKey::Identical === $operation->key && [] === array_filter($operation->arguments, fn (Expression $side): bool => TypeKind::Object !== $this->type($side)->kind)) {
+            return $this->bracket(implode(' == ', array_map(fn (Expression $side): string => $this->expression($side, self::COMPARED), $operation->arguments)), self::COMPARED - 1, $around);
+        }
         if ($each instanceof Collected && null === $each->condition && \in_array($operation->key, [OperationKey::AnyHolds, OperationKey::AllHold], true) && Given::isPlace($each->over) && ($this->type($each->over)->isList() || $this->type($each->over)->isSet())) {
             $over = $this->operand($each->over, self::POSTFIX);
 
@@ -658,6 +661,10 @@ final class CppPrinter extends CppClassPrinter
         if (null !== $definition && null !== $definition->itself() && isset($arguments[0]) && $arguments[0] instanceof VariableRead && $this->isItself($arguments[0])) {
             // `Bed::tell()`, of the class above.
             return $this->name($function).'('.$this->listed(\array_slice($arguments, 1)).')';
+        }
+        if (null !== $definition && null !== $definition->itself() && isset($arguments[0])) {
+            // `bed.Bed::tell()`, where it is not what the object's own class says.
+            return $this->pointed($arguments[0]).($this->type($arguments[0])->class === $definition->class() ? $this->name($definition->shortName()) : $this->name($function)).'('.$this->listed(\array_slice($arguments, 1)).')';
         }
         foreach (null === $definition || '' !== $definition->rest ? [] : $definition->parameters as $index => $name) {
             if (null !== $definition && isset($arguments[$index]) && !isset($definition->types[$name])) {

@@ -100,6 +100,12 @@ final class HoistedNames extends Rewriting
                 $at = $this->partners[$at] ?? $at;
                 continue;
             }
+            if ('function' === $this->text($at)) {
+                // What it takes are names of its own.
+                $bracket = $at + ('(' === $this->text($at + 1) ? 1 : 2);
+                $at = $this->partners[$bracket] ?? $at;
+                continue;
+            }
             if ($name === $this->text($at) && $this->isOfAnother($at)) {
                 return false;
             }

@@ -178,7 +178,7 @@ final class JavaScriptPrinter extends BracePrinter
         $class = $this->type($binary->left)->class;
         $isUnequal = Operator::NotEqual === $binary->operator;
         $method = '@'.($isUnequal ? Operator::Equal : $binary->operator)->value;
-        if (null === $class || [] === $this->classes()->answering($class, $method)) {
+        if (null === $class || $binary->right instanceof NothingLiteral || [] === $this->classes()->answering($class, $method)) {
             return parent::binary($binary, $around);
         }
         $call = new MethodCall($binary->left, $method, [$binary->right]);
@@ -328,6 +328,14 @@ final class JavaScriptPrinter extends BracePrinter
         }
 
         return ($kept ? 'const ' : 'let ').(1 === \count($names) ? $names[0] : '['.implode(', ', $names).']').' of '.$this->expression($over, self::CHOICE + 1);
+    }
+
+    /** The last place is there first. */
+    protected function chain(SetSeveral $set): ?string
+    {
+        $arePlaces = [] === array_filter($set->targets, static fn (Expression $target): bool => $target instanceof VariableRead);
+
+        return parent::chain($arePlaces ? new SetSeveral($set->id, array_reverse($set->targets), $set->values) : $set);
     }
 
     protected function setSeveral(SetSeveral $set): string

@@ -14,7 +14,7 @@ final class JavaScriptSemantics
     private const FAILURES = [
         'empty_list' => 'TypeError', 'not_begun' => 'TypeError', 'makes_itself' => 'TypeError', 'no_method' => 'TypeError', 'nothing_keeps' => 'TypeError', 'no_json' => 'SyntaxError', 'bad_pattern' => 'SyntaxError',
         'no_big' => 'SyntaxError', 'not_whole_big' => 'RangeError', 'mixed_big' => 'TypeError', 'big_by_nought' => 'RangeError', 'big_below_nought' => 'RangeError',
-        'negative_count' => 'RangeError', 'fixed_list' => 'TypeError', 'no_value' => 'ReferenceError', 'deep_calls' => 'RangeError', 'no_function' => 'TypeError', 'no_length' => 'TypeError', 'not_a_list' => 'TypeError', 'not_a_map' => 'TypeError', 'not_a_text' => 'TypeError', 'gives_nothing' => 'TypeError',
+        'negative_count' => 'RangeError', 'fixed_list' => 'TypeError', 'no_value' => 'ReferenceError', 'deep_calls' => 'RangeError', 'no_function' => 'TypeError', 'no_length' => 'RangeError', 'no_form' => 'RangeError', 'no_base' => 'RangeError', 'not_a_list' => 'TypeError', 'not_a_map' => 'TypeError', 'not_a_text' => 'TypeError', 'gives_nothing' => 'TypeError',
         'no_file' => 'Error', 'bump_hedge' => 'Error', 'bump_stone' => 'Error', 'bump_edge' => 'Error', 'cell_taken' => 'Error', 'barrow_empty' => 'Error', 'nothing_to_pick' => 'Error', 'off_lawn' => 'Error', 'no_lamp' => 'RangeError', 'no_pattern' => 'RangeError', 'no_button' => 'RangeError', 'long_scroll' => 'RangeError', 'wide_show' => 'RangeError', 'no_speed' => 'RangeError', 'no_unit' => 'RangeError', 'no_socket' => 'RangeError', 'socket_taken' => 'RangeError',
     ];
 

@@ -592,7 +592,7 @@ abstract class BraceParser extends ExpressionParser
         for ($index = $this->at + 1; $index <= $closing; ++$index) {
             // Braces behind a name, a type or `=` hold a value.
             $isBody = '{' === $this->tokens[$index]->text && TokenKind::Name !== $this->tokens[$index - 1]->kind && !\in_array($this->tokens[$index - 1]->text, ['=', '>', '(', ',', 'return'], true);
-            if (isset($this->begins[$index]) || $isBody) {
+            if (isset($this->begins[$index])) {
                 $this->fail('unsupported', $this->peek(), ['what' => '{ … }']);
             }
         }

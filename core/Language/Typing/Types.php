@@ -324,7 +324,7 @@ final class Types
             $expression instanceof VariableRead => $this->variable($part, $expression->name),
             $expression instanceof Unary => UnaryOperator::Not === $expression->operator
                 ? StaticType::truth()
-                : $this->combined([$this->expression($part, $expression->operand)], StaticType::whole()),
+                : $this->turned($part, $expression),
             $expression instanceof Binary => $this->binary($part, $expression),
             $expression instanceof RandomWhole => $this->expression($part, $expression->from)->isNatural() ? StaticType::natural() : StaticType::whole(),
             $expression instanceof OwnValue => $this->result($expression->function),
@@ -536,10 +536,13 @@ final class Types
         if (!$operator->isArithmetic()) {
             return Operator::Join === $operator ? StaticType::text() : StaticType::truth();
         }
+        $operands = [$this->expression($part, $expression->left), $this->expression($part, $expression->right)];
+        if (null !== $operands[0]->class && [] !== $this->classes->answering($operands[0]->class, '@'.$operator->value)) {
+            return $this->answered($part, new MethodCall($expression->left, '@'.$operator->value, [$expression->right]));
+        }
         if (Operator::TrueDivide === $operator || Operator::Power === $operator) {
             return StaticType::number();
         }
-        $operands = [$this->expression($part, $expression->left), $this->expression($part, $expression->right)];
         if (null !== $operands[0]->class) {
             return $this->answered($part, new MethodCall($expression->left, '@'.$operator->value, [$expression->right]));
         }
@@ -567,6 +570,16 @@ final class Types
         }
 
         return $this->combined($operands, Operator::Subtract === $operator ? StaticType::whole() : StaticType::natural());
+    }
+
+    /** What a minus or a wave makes of a value: a number, or what the class of an object says. */
+    private function turned(FunctionDefinition|Script $part, Unary $expression): StaticType
+    {
+        $operand = $this->expression($part, $expression->operand);
+
+        return null === $operand->class || UnaryOperator::Negate !== $expression->operator
+            ? $this->combined([$operand], StaticType::whole())
+            : $this->answered($part, new MethodCall($expression->operand, '@negate', []));
     }
 
     /** @param list<StaticType> $operands */

@@ -344,11 +344,16 @@ final class AssignmentCode
             return $value;
         }
 
-        if (TypeKind::Object === $was->kind && TypeKind::Copied === $type->kind && !$this->compiler->classCode->isAbove((string) $type->class)) {
-            // What it points at becomes a thing of its own.
+        // What is pointed at becomes a thing of its own.
+        $isFollowed = TypeKind::Object === $was->kind && TypeKind::Copied === $type->kind;
+        if ($isFollowed && !$this->compiler->classCode->isAbove((string) $type->class)) {
             return "\$v->followed($value)";
         }
-        $copy = null !== $source && self::isShared($source) ? "\$v->cloned($value)" : $value;
+        $copy = match (true) {
+            $isFollowed => "\$v->followed($value)",
+            null !== $source && self::isShared($source) => "\$v->cloned($value)",
+            default => $value,
+        };
         $reals = null === $source || $was == $type ? null : self::reals($type, $was);
         if (null !== $reals) {
             // Whole numbers in a list of numbers with a point are some, too (C++17, 11.6.4).

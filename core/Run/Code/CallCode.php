@@ -42,7 +42,9 @@ final class CallCode
         // A variable of the same name is nearer.
         $isHidden = null !== $definition && !$this->compiler->program->sees($this->compiler->part, $definition) && isset($this->compiler->types->scopes->globals[$function]);
         if (null === $definition || $isHidden || isset($this->compiler->inner[$function]) || Scopes::PROGRAM !== $this->compiler->types->scopes->owner($this->compiler->part, $function)) {
-            return '$this->callValue('.$this->compiler->read($function).self::behind($arguments, array_map($this->compiler->expression(...), $arguments)).')';
+            $called = $this->compiler->read($function);
+
+            return '$this->callValue('.($this->compiler->facts->undefined ? "\$this->toCall($called, ".var_export($function, true).')' : $called).self::behind($arguments, array_map($this->compiler->expression(...), $arguments)).')';
         }
         if ([] !== array_filter($arguments, static fn (Expression $argument): bool => $argument instanceof Operation && \in_array($argument->key, [OperationKey::Spread, OperationKey::ByName, OperationKey::ByNames], true))) {
             // Which parameter gets which of them shows only when it is called.

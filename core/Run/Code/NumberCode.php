@@ -113,6 +113,9 @@ final class NumberCode
             // An object that may be nothing, or whose method is not made for the other one, is asked by the values.
             return null;
         }
+        if ($binary->right instanceof NothingLiteral) {
+            return null;
+        }
         $class = $this->compiler->types->expression($this->compiler->part, $binary->left)->class;
         $right = $this->compiler->facts->typed && null === $class ? $this->compiler->types->expression($this->compiler->part, $binary->right)->class : null;
         $onTheRight = ClassDefinition::ON_THE_RIGHT[$binary->operator->value] ?? null;

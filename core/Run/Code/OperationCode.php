@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Run\Code;
 
 use Scrivlet\Core\Catalogue\FittingKind;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Run\Compiler;
@@ -52,6 +53,9 @@ final class OperationCode
         return $item->isNumeric() || $item->isTextual() ? $operation : $operation->key->byNumber($operation->arguments[0]);
     }
 
+    /** @var array<string, list<string>> by operation, the names behind a point that JavaScript has for it; '' for other words */
+    private static array $asked = [];
+
     public function operation(Operation $operation): string
     {
         $over = $operation->arguments[0] ?? null;
@@ -96,7 +100,9 @@ final class OperationCode
         if (OperationKey::Length === $operation->key && $this->compiler->facts->coerces) {
             $measured = $this->compiler->types->expression($this->compiler->part, $operation->arguments[0]);
             if (!$measured->isTextual() && !$measured->isList()) {
-                return '$v->lengthOf('.$this->compiler->callCode->listed($operation->arguments).')';
+                $of = $this->compiler->expression($operation->arguments[0]);
+
+                return '$v->lengthOf('.($this->compiler->facts->nullBeside ? "\$this->some($of, 'length')" : $of).')';
             }
         }
         if (OperationKey::After === $operation->key) {
@@ -118,7 +124,7 @@ final class OperationCode
             return '$v->map([])';
         }
         if (OperationKey::Spread === $operation->key) {
-            return '...$v->over('.$this->compiler->callCode->listed($operation->arguments).')';
+            return '...$v->over('.$this->goneOver($operation->arguments[0]).')';
         }
         if (Given::is($operation)) {
             return $this->given($operation);
@@ -171,7 +177,27 @@ final class OperationCode
             return "\$v->$method(".implode(', ', array_map(fn (Expression $value): string => TypeKind::Letter === $this->compiler->types->expression($this->compiler->part, $value)->kind ? "\$v->code({$this->compiler->expression($value)})" : $this->compiler->expression($value), $operation->arguments)).$wide.')';
         }
 
+        $asks = $this->compiler->facts->nullBeside ? $this->askedFor($operation) : null;
+        if (null !== $asks) {
+            $codes = array_map($this->compiler->expression(...), \array_slice($operation->arguments, 1));
+
+            return $object.$method.'('.implode(', ', ["\$this->some({$this->compiler->expression($operation->arguments[0])}, '$asks')", ...$codes]).')';
+        }
+
         return $object.$method.'('.$this->compiler->callCode->listed($operation->arguments).$wide.')';
+    }
+
+    /** What a value is asked for that may be nothing, by the one name that JavaScript has for it; null where nobody asks it. */
+    private function askedFor(Operation $operation): ?string
+    {
+        $value = $operation->arguments[0] ?? null;
+        $type = null === $value ? null : $this->compiler->types->expression($this->compiler->part, $value);
+        if (null === $type || !\in_array($type->kind, [TypeKind::Unknown, TypeKind::Mixed, TypeKind::MaybeWhole], true)) {
+            return null;
+        }
+        $names = self::$asked[$operation->key->value] ??= array_values(array_unique(array_map(static fn (string $spelling): string => 1 === preg_match('/^(?:\w+\?)?(?:\d+\|)?\{0(?::\d+)?\}\.(\w+)/', $spelling, $match) ? $match[1] : '', ValueOperations::find($operation->key)->spellings['javascript'] ?? [])));
+
+        return 1 === \count($names) && '' !== $names[0] ? $names[0] : null;
     }
 
     /** Bits of a number without a sign. */
@@ -295,6 +321,10 @@ final class OperationCode
     /** What a loop goes over. */
     public function goneOver(Expression $over): string
     {
+        if ($this->compiler->facts->undefined && $over instanceof VariableRead) {
+            return '$this->toGoOver('.$this->compiler->expression($over).', '.var_export($over->name, true).')';
+        }
+
         return $over instanceof Operation && $this->isConstantSet($over, 1) ? '$v->constantsGoneOver('.$this->compiler->callCode->listed($over->arguments).')' : $this->compiler->expression($over);
     }
 

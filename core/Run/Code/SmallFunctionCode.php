@@ -62,7 +62,11 @@ final class SmallFunctionCode
     /** @return array{string, string, string|null} code: what is gone over, a function of an item for its value, and one that says whether it counts */
     private function parts(Collected $collected, bool $isInTurn = false, bool $isLater = false): array
     {
-        $over = ($isInTurn ? '$v->turns(' : '$v->over(').$this->compiler->operationCode->goneOver($collected->over).($isInTurn ? ", '')" : ')');
+        $asks = null !== $collected->condition ? 'filter' : 'map';
+        $found = $this->compiler->facts->nullBeside && !$this->compiler->types->expression($this->compiler->part, $collected->over)->isList()
+            ? "\$this->some({$this->compiler->expression($collected->over)}, '$asks')"
+            : $this->compiler->operationCode->goneOver($collected->over);
+        $over = ($isInTurn ? '$v->turns(' : '$v->over(').$found.($isInTurn ? ", '')" : ')');
         $before = $this->compiler->inner;
         $item = $this->compiler->inner[$collected->variable] = $this->innerName();
         $names = $this->compiler->types->itemOf($this->compiler->part, $collected);

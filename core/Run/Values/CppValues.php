@@ -309,6 +309,10 @@ final class CppValues extends Values
     /** A number with a point, or a `long long`, put into an `int`; with `$wide` any number into a `long long`. */
     public function toInt(mixed $value, bool $wide = false): int
     {
+        if (!$wide && \is_int($value)) {
+            return self::last32($value);
+        }
+
         return \is_string($value) ? throw new RunError('not_a_number', ['value' => mb_substr($value, 0, 30)]) : (int) self::fit(self::whole($value), $wide);
     }
 
@@ -325,8 +329,17 @@ final class CppValues extends Values
         return $number->isLessThanOrEqualTo(\PHP_INT_MAX) && $number->isGreaterThanOrEqualTo(\PHP_INT_MIN) ? $number->toInt() : throw new RunError('too_many_digits');
     }
 
+    /** Of what is wider than an `int` the last 32 bits are kept (C++17, 7.8, as gcc does it). */
+    private static function last32(int $value): int
+    {
+        return (($value + 0x80000000) & 0xFFFFFFFF) - 0x80000000;
+    }
+
     public function toWhole(mixed $value): int|float|BigInteger
     {
+        if (\is_int($value)) {
+            return self::last32($value);
+        }
         $text = \is_string($value) && 1 === preg_match('/^[+-]?\d+/', trim($value), $match) ? ltrim($match[0], '+') : '';
 
         // What an `int` has no room for is told as such (C++17, 24.3.4).

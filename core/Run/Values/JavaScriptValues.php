@@ -229,6 +229,9 @@ final class JavaScriptValues extends Values
             // How many parameters it has (ECMA-262, 20.2.4.1).
             return (float) ($this->wantedBy($value) ?? throw new RunError('own_form', ['name' => 'length']));
         }
+        if ($this->keepsNothing($value)) {
+            throw $this->noField($value, 'length');
+        }
 
         return parent::length($value) + (\is_string($value) && 1 === preg_match('/[\xF0-\xF7]/', $value) ? (int) preg_match_all('/[\xF0-\xF7]/', $value) : 0);
     }
@@ -360,6 +363,9 @@ final class JavaScriptValues extends Values
 
     public function put(mixed $container, mixed $index, mixed $value): void
     {
+        if ($this->keepsNothing($container)) {
+            throw $this->keptNowhere($container, $this->text($index));
+        }
         if ($container instanceof PatternValue && 'lastIndex' === $index) {
             $container->next = max(0, self::integer($value));
 
@@ -390,9 +396,17 @@ final class JavaScriptValues extends Values
 
     public function keep(mixed $object, string $name, mixed $value): void
     {
+        if ($this->keepsNothing($object)) {
+            throw $this->keptNowhere($object, $name);
+        }
         if (!self::isStill($object)) {
             parent::keep($object, $name, $value);
         }
+    }
+
+    private function keptNowhere(mixed $nothing, string $name): RunError
+    {
+        return new RunError('nothing_keeps', ['name' => $name], 'Cannot set properties of '.(null === $nothing ? 'undefined' : 'null')." (setting '$name')");
     }
 
     public function append(mixed $list, mixed $value): void
@@ -695,6 +709,9 @@ final class JavaScriptValues extends Values
         if ($value instanceof BigInteger) {
             return $value->toBase(self::base_($base));
         }
+        if (\is_float($base) && (2 > $base || 36 < $base)) {
+            throw new RunError('no_base', ['base' => (int) $base], 'toString() radix argument must be between 2 and 36');
+        }
         $number = self::numeric($value);
         $whole = floor(abs($number));
         $rest = abs($number) - $whole;
@@ -730,7 +747,7 @@ final class JavaScriptValues extends Values
 
     public function repeated(mixed $value, mixed $times): string|ListValue
     {
-        return self::numeric($times) < 0 ? throw new RunError('negative_count') : parent::repeated($value, $times);
+        return self::numeric($times) < 0 ? throw new RunError('negative_count', [], 'Invalid count value: '.$this->text($times)) : parent::repeated($value, $times);
     }
 
     /** What is too much is left out, what is missing is undefined (ECMAScript 2022, 8.5.3). */

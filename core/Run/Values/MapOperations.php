@@ -12,7 +12,7 @@ trait MapOperations
     public function entries(mixed $map): ListValue
     {
         if ($this->facts->namedPlaces && !$map instanceof MapValue) {
-            $items = $this->over($map);
+            $items = $this->withNames($map);
 
             return new ListValue(array_map(static fn (int $place, mixed $item): ListValue => new ListValue([(string) $place, $item]), array_keys($items), $items));
         }
@@ -239,7 +239,7 @@ trait MapOperations
     {
         if ($this->facts->namedPlaces && !$map instanceof MapValue) {
             // The places of a list or a text are names, too (ECMA-262, 14.7.5.9).
-            return new ListValue(array_map(strval(...), array_keys($this->over($map))));
+            return new ListValue(array_map(strval(...), array_keys($this->withNames($map))));
         }
 
         return new ListValue(array_column($this->shown(self::map_($map)), 0));
@@ -247,6 +247,12 @@ trait MapOperations
 
     public function values(mixed $map): ListValue
     {
-        return $this->facts->namedPlaces && !$map instanceof MapValue ? new ListValue($this->over($map)) : new ListValue(array_column($this->shown(self::map_($map)), 1));
+        return $this->facts->namedPlaces && !$map instanceof MapValue ? new ListValue($this->withNames($map)) : new ListValue(array_column($this->shown(self::map_($map)), 1));
+    }
+
+    /** @return list<mixed> what has names: nothing has none (ECMA-262, 7.1.18) */
+    private function withNames(mixed $things): array
+    {
+        return $this->keepsNothing($things) ? throw new RunError('not_a_map', [], 'Cannot convert undefined or null to object') : $this->over($things);
     }
 }

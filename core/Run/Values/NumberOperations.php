@@ -185,6 +185,7 @@ trait NumberOperations
     /** A text as a number in another base, from 2 to 36. */
     public function fromBase(mixed $text, mixed $base): int|float
     {
+        $given = \is_int($base) || \is_float($base) ? (int) $base : 10;
         if (0 === $base && \is_string($text) && $this->facts->basesByPrefix) {
             // The text says its base itself (The Python Standard Library, int).
             $base = ['0x' => 16, '0b' => 2, '0o' => 8][strtolower(substr(ltrim(trim($text), '+-'), 0, 2))] ?? 10;
@@ -192,8 +193,10 @@ trait NumberOperations
         $base = self::base_($base);
         $digits = substr('0123456789abcdefghijklmnopqrstuvwxyz', 0, $base);
         $text = \is_string($text) ? trim($text) : $this->text($text);
-        if (1 !== preg_match("/^([+-]?)(?:0[xX](?=.)|0[bB](?=.)|0[oO](?=.))?([$digits]{1,50})".($this->readsOn() ? '' : '$').'/iD', $text, $match)) {
-            return $this->noNumber($text);
+        // The base that is said before the digits is the one that is meant.
+        $before = [16 => '(?:0x(?=.))?'] + ($this->facts->basesByPrefix ? [2 => '(?:0b(?=.))?', 8 => '(?:0o(?=.))?'] : []);
+        if (1 !== preg_match('/^([+-]?)'.($before[$base] ?? '')."([$digits]{1,50})".($this->readsOn() ? '' : '$').'/iD', $text, $match)) {
+            return $this->noNumber($text, $this->facts->basesByPrefix ? "invalid literal for int() with base $given: ".$this->display($text) : null);
         }
         $number = 0;
         foreach (str_split(strtolower($match[2])) as $digit) {

@@ -59,7 +59,9 @@ trait PlaceOperations
 
             return $this->count_(false === $at ? -1 : $at);
         }
-        foreach ($this->over(self::list_($in)) as $index => $item) {
+        $list = self::list_($in);
+        // What is sought is no gap.
+        foreach (null === $what || [] === $list->gaps ? $this->over($list) : $list->items as $index => $item) {
             if ($this->isSought($item, $what)) {
                 return $this->count_($index);
             }

@@ -126,6 +126,7 @@ abstract class Values
     {
         return match (true) {
             $value instanceof MapValue && '' !== $value->class => $value->class,
+            $value instanceof MapValue && 'Error' === $value->made && \is_string($value->entries['tname'][1] ?? null) => $value->entries['tname'][1],
             null === $value => 'NoneType',
             \is_string($value) => 'str',
             \is_bool($value) => 'bool',
@@ -150,12 +151,22 @@ abstract class Values
         if (!$object instanceof MapValue) {
             return $this->text($object);
         }
-        if ($this->can($object, ClassDefinition::SHOWS)) {
-            return $this->text($this->asked($object, ClassDefinition::SHOWS));
+        if ($this->facts->undefined) {
+            // In JavaScript that is what its `message` holds, whatever it is as a text (ECMA-262, 20.5.3).
+            $says = $object->entries['tmessage'][1] ?? $object->entries['t'.MapValue::SAYS][1] ?? '';
+        } elseif (null !== $shown = $this->ownText($object)) {
+            return $shown;
+        } else {
+            $says = $object->entries['t'.MapValue::SAYS][1] ?? '';
         }
-        $says = $object->entries['t'.MapValue::SAYS][1] ?? '';
 
         return \is_string($says) ? $says : $this->show($says);
+    }
+
+    /** An object as the text that its class makes of it; null where it makes none. */
+    final public function ownText(MapValue $object): ?string
+    {
+        return $this->can($object, ClassDefinition::SHOWS) ? $this->text($this->asked($object, ClassDefinition::SHOWS)) : null;
     }
 
     public function kindName(mixed $value): string
@@ -256,6 +267,10 @@ abstract class Values
         if ($this->facts->asksObjects && $a instanceof MapValue && $b instanceof MapValue && '' !== $a->class && null !== $this->comesFirst && null !== $this->asks && ($this->comesFirst)($a, $b, '@equal')) {
             // What is a kind of the other one is asked first (The Python Language Reference, 3.3.8).
             return $this->truth($this->asked($b, '@equal', $a));
+        }
+        if ((null === $a || null === $b) && $this->facts->typed) {
+            // A pointer at nothing is no object that could be asked.
+            return $a === $b;
         }
         if ($this->can($a, '@equal')) {
             return $this->truth($this->asked($a, '@equal', $b));

@@ -102,7 +102,7 @@ final class Announcements
                 $types[] = '';
             } elseif ('=' === $text && 0 === $depth) {
                 while ($at + 1 < $closing && ',' !== $this->parser->tokens[$at + 1]->text) {
-                    ++$at;
+                    $at = $this->parser->closingOf($at + 1) ?? $at + 1;
                 }
             } elseif (('*' === $text || '[' === $text) && 'char' === $types[\count($types) - 1]) {
                 // Letters in a row are a text.

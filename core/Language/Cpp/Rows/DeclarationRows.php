@@ -129,7 +129,7 @@ final class DeclarationRows
                 // What may hold a value several times has them in their order (C++17, 26.4.7).
                 $value = str_starts_with($type, 'multiset<') && null !== $value && $value != new ListLiteral([]) ? new Operation(OperationKey::Sorted, [$value]) : $value;
             }
-            $this->parser->types[$this->parser->scope][$name->text] = 'auto' === $kept && null !== $value ? ($this->parser->letterRows->isOne($value) ? 'char' : ('' !== $this->parser->typeOf($value) ? $this->parser->typeOf($value) : $kept)) : $kept;
+            $this->parser->types[$this->parser->scope][$name->text] = 'auto' === $kept && null !== $value ? ($this->parser->letterRows->isOne($value) ? 'char' : ('' !== $this->parser->typeOf($value) ? $this->parser->typeOf($value) : ('' !== ($class = $this->parser->classOf($value)) ? $class : $kept))) : $kept;
             $this->parser->declared[$this->parser->scope][$name->text] = true;
             $head = substr($this->parser->text, $token->offset, $name->offset - $token->offset);
             $this->parser->goneObjects->noteGoing($kept, $name->text);

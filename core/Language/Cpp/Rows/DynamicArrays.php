@@ -271,7 +271,7 @@ final class DynamicArrays extends Rewriting
         $of = preg_quote($other, '/').' \. ';
         $one = '(?:\{ )?';
         $shut = '(?:\} )?';
-        if (1 === preg_match('/^\{ (?:if \( this != & '.preg_quote($other, '/').' \) \{ )?(?:\w+ (?:< \w+ > )?(\w+) (?:[({] '.preg_quote($other, '/').' [)}]|= '.preg_quote($other, '/').') ; )?((?:(?:std :: )?swap \( \w+ , \w+ \. \w+ \) ; )+)(?:\} )?return \* this ; \} $/D', $text, $match)) {
+        if (1 === preg_match('/^\{ (?:if (?:\( ){1,2}this != & '.preg_quote($other, '/').' (?:\) ){1,2}\{ )?(?:\w+ (?:< \w+ > )?(\w+) (?:[({] '.preg_quote($other, '/').' [)}]|= '.preg_quote($other, '/').') ; )?((?:(?:std :: )?swap \( \w+ , \w+ \. \w+ \) ; )+)(?:\} )?return \* this ; \} $/D', $text, $match)) {
             // What a copy keeps is exchanged with what this one had, and goes with it.
             preg_match_all('/swap \( (\w+) , '.preg_quote('' === $match[1] ? $other : $match[1], '/').' \. \1 \)/', $match[2], $swapped);
 
@@ -292,7 +292,7 @@ final class DynamicArrays extends Rewriting
                 return $index < 2 && isset($arrays[$name]) ? '!' : self::GAP;
             }, $text);
         }
-        $text = (string) preg_replace(["/$field = new \\w+ \\[ (?:$of)?\\w+ \\] ; /", "/$field [({] new \\w+ \\[ (?:$of)?\\w+ \\] [)}] (?:, )?/", '/delete \[ \] (?:this -> )?\w+ ; /', '/if \( this == & \w+ \) (?:\{ )?return \* this ; (?:\} )?/', '/if \( this != & \w+ \) /', '/return \* this ; /', '/[{}:\s'.self::GAP.']+/'], '', $text);
+        $text = (string) preg_replace(["/$field = new \\w+ \\[ (?:$of)?\\w+ \\] ; /", "/$field [({] new \\w+ \\[ (?:$of)?\\w+ \\] [)}] (?:, )?/", '/delete \[ \] (?:this -> )?\w+ ; /', '/if (?:\( ){1,2}this == & \w+ (?:\) ){1,2}(?:\{ )?return \* this ; (?:\} )?/', '/if (?:\( ){1,2}this != & \w+ (?:\) ){1,2}/', '/return \* this ; /', '/[{}:\s'.self::GAP.']+/'], '', $text);
 
         return '' === $text && [] === array_diff($fields, array_keys($given));
     }

@@ -12,9 +12,12 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\RealNames;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FailureKind;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\TextLiteral;
@@ -22,6 +25,9 @@ use Scrivlet\Core\Tree\TextLiteral;
 /** What is thrown, and what catches it. */
 final class FailureRows
 {
+    /** @var list<array{string, int, int, bool}> names, where they are known, and whether they are copies of an `exception` */
+    private array $caught = [];
+
     public function __construct(private readonly CppParser $parser)
     {
     }
@@ -46,7 +52,7 @@ final class FailureRows
         }
         $isConst = $this->parser->accept('const');
         $own = $this->parser->peek();
-        if (null !== $own && $this->parser->isRaised($own->text)) {
+        if (null !== $own && isset($this->parser->classes->parents[$own->text])) {
             ++$this->parser->at;
             $kind = $own->text;
         } else {
@@ -59,7 +65,7 @@ final class FailureRows
             }
         }
         $this->parser->accept('const');
-        $this->parser->accept('&');
+        $isCopied = !$this->parser->accept('&');
         $name = '';
         if (!$this->parser->is(')')) {
             $token = $this->parser->newName();
@@ -67,6 +73,9 @@ final class FailureRows
             $name = $token->text;
         }
         $this->parser->close($opened);
+        if ('' !== $name) {
+            $this->caught[] = [$name, $this->parser->at, $this->parser->partners[$this->parser->at] ?? $this->parser->at, $isCopied && FailureKind::Any === $kind];
+        }
 
         return ['' === $name && FailureKind::Any === $kind ? [] : [$kind], $name];
     }
@@ -100,7 +109,7 @@ final class FailureRows
     public function thrown(Token $token): Raise|RaiseObject
     {
         $value = $this->parser->peek();
-        if (null !== $value && $this->parser->isRaised($value->text)) {
+        if (null !== $value && ($this->parser->isRaised($value->text) || isset($this->parser->classes->parents[$value->text]) && ($this->parser->is('(', 1) || $this->parser->is('{', 1)))) {
             return new RaiseObject($this->parser->newId(), $this->parser->value());
         }
         if (null !== $value && (TokenKind::Text === $value->kind || TokenKind::Number === $value->kind || $this->parser->is('-'))) {
@@ -117,6 +126,10 @@ final class FailureRows
         if ($isText) {
             return new Raise($this->parser->newId(), FailureKind::Letters, $this->parser->value());
         }
+        $kept = TokenKind::Name === $value?->kind && $this->parser->is(';', 1) ? $this->keptThrown($value) : null;
+        if (null !== $kept) {
+            return $kept;
+        }
         $kind = $this->failureKind('int');
         $opened = $this->parser->peek();
         $says = new TextLiteral('');
@@ -128,6 +141,17 @@ final class FailureRows
         return new Raise($this->parser->newId(), $kind, $says);
     }
 
+    /** `throw code;`: a copy of what a variable holds (C++17, 18.1); null where that is nothing that can be thrown here. */
+    private function keptThrown(Token $name): Raise|RaiseObject|null
+    {
+        $type = TypeNames::bare($this->parser->types[$this->parser->scope][$name->text] ?? $this->parser->types[''][$name->text] ?? '');
+        if ('int' === $type) {
+            return new Raise($this->parser->newId(), FailureKind::Whole, $this->parser->value());
+        }
+
+        return isset($this->parser->classes->parents[$type]) ? new RaiseObject($this->parser->newId(), new Operation(OperationKey::DeepCopied, [$this->parser->value()])) : null;
+    }
+
     /** What a failure says that was caught under this name, which was read already. */
     public function saysOf(Token $name): Expression
     {
@@ -136,6 +160,14 @@ final class FailureRows
         }
         $this->parser->at += 4;
 
-        return $this->parser->plainName($name);
+        return $this->isBarelyCaught($name->text) ? new TextLiteral('std::exception') : $this->parser->plainName($name);
+    }
+
+    /** Whether a name has a copy of nothing but the `exception` in what was thrown (C++17, 18.3): it says its class alone. */
+    private function isBarelyCaught(string $name): bool
+    {
+        $around = array_filter($this->caught, fn (array $caught): bool => $name === $caught[0] && $caught[1] <= $this->parser->at && $this->parser->at <= $caught[2]);
+
+        return end($around)[3] ?? false;
     }
 }

@@ -163,7 +163,7 @@ final class FunctionRows
                 $this->parser->declared[$this->parser->scope][$parameter->text] = true;
                 $this->parser->write($parameter->text, $parameter->offset);
                 if ($this->parser->accept('=')) {
-                    $defaults[$parameter->text] = $this->parser->expression();
+                    $defaults[$parameter->text] = $this->parser->madeValues->inFieldsType($this->parser->expression(), TypeNames::read(TypeNames::bare($parameterType)));
                 }
             }
             if (!$this->parser->accept(',')) {

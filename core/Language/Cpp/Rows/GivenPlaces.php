@@ -122,7 +122,7 @@ final class GivenPlaces
     public function givenBy(MethodCall $call, bool $isGuarded): ?Expression
     {
         $method = MethodCall::CALL === $call->method ? MethodCall::SIGN : $call->method;
-        $of = $call->object == new VariableRead($this->parser->itself) ? $this->parser->class : $this->classOf($call->object);
+        $of = $call->object == new VariableRead($this->parser->itself) ? $this->parser->class : rtrim($this->classOf($call->object), ' *');
         $owner = $this->parser->classes->ownerOf($of, $method);
         if (null === $owner) {
             return null;

@@ -179,7 +179,7 @@ final class GoneObjects
     /** `~Bed() { cout << "gone"; }`, where it is certain when objects of the class go. */
     public function destructor(Token $token, int $start): ?Statement
     {
-        if (!$this->parser->is('~') || !$this->parser->is($this->parser->class, 1) || self::MOST_CLASSES < \count($this->parser->classes->parents) || !$this->isCertainWhenTheyGo($this->parser->class)) {
+        if (!$this->parser->is('~') || !$this->parser->is($this->parser->class, 1) || !$this->parser->is('(', 2) || self::MOST_CLASSES < \count($this->parser->classes->parents) || !$this->isCertainWhenTheyGo($this->parser->class)) {
             return null;
         }
         $this->seenGoing[$this->parser->class] = true;
@@ -348,8 +348,8 @@ final class GoneObjects
             '*' === $text(1) => true,
             $isInOther => false,
             '~' === $text(-1), '&' === $text(1), '::' === $text(1), '::' === $text(-1) && $text(-2) === $text(0) => true,
-            // How one is made, and the part of the class above.
-            $isWithin => ':' === $text(-1) && '{' === $text(1) || \in_array($text(1), ['(', '{'], true),
+            // How one is made, and the part of the class above; but none that is made in a row and goes with it.
+            $isWithin => \in_array($text(1), ['(', '{'], true) && !\in_array($text(-1), ['=', '(', 'return', '?', '<<', '+', '-', '*', '!', '&&', '||', '=='], true),
             default => \in_array($text(-1), [';', '{', '}'], true) && TokenKind::Name === ($this->parser->tokens[$at + 1]->kind ?? null) && \in_array($text(2), ['(', '{', ';'], true) && 0 < $this->parser->freeOperators->depthAt($at),
         };
     }

@@ -37,6 +37,22 @@ final class Makers
         return isset($this->makers[$class], $this->seen[$class]);
     }
 
+    /** @return list<string> the types that are taken where an object is made in one of several ways, or in the only one */
+    public function typesTaken(string $class, ?string $way): array
+    {
+        $ways = array_values(array_filter($this->all[$class] ?? [], static fn (array $maker): bool => null === $way || $way === $maker[0]));
+
+        return 1 === \count($ways) ? $ways[0][1] : [];
+    }
+
+    /** The class whose objects a function makes; '' for any other function. */
+    public function classMadeBy(string $function): string
+    {
+        [$class] = explode('.', $function, 2);
+
+        return \in_array($function, array_column($this->makers[$class] ?? [], 0), true) ? $class : '';
+    }
+
     /** Notes one way in which objects of a class are made: without anything given, or by a function of the class. */
     public function announceMaker(string $class, int $bracket): void
     {

@@ -337,7 +337,10 @@ final class Pointers
     /** A pointer stands for one value where it is followed, `*p`, and for a list elsewhere: both are the caller's own. */
     public function pointedAt(string $name, string $type): string
     {
-        for ($index = $this->parser->at; isset($this->parser->tokens[$index]) && '{' !== $this->parser->tokens[$index]->text && ';' !== $this->parser->tokens[$index]->text; ++$index) {
+        // Braces among the parameters are what one has if it is given nothing.
+        for ($index = $this->parser->at; isset($this->parser->tokens[$index]) && ')' !== $this->parser->tokens[$index]->text; $index = 1 + ($this->parser->closingOf($index) ?? $index)) {
+        }
+        for (; isset($this->parser->tokens[$index]) && '{' !== $this->parser->tokens[$index]->text && ';' !== $this->parser->tokens[$index]->text; ++$index) {
         }
         $end = $this->parser->partners[$index] ?? $index;
         for (; $index < $end; ++$index) {

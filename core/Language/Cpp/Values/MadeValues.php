@@ -60,6 +60,13 @@ final class MadeValues
         $way = $like ? null : $this->parser->makerOf($class->text, $arguments);
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
         $fields = isset($this->parser->classes->methods[$class->text][ClassDefinition::MAKES]) ? [] : array_keys($this->parser->fieldsOf[$class->text] ?? []);
+        $taken = [] === $fields ? $this->parser->typesTaken($class->text, $way) : [];
+        foreach ($taken as $index => $type) {
+            // What is made of another one of its class is no list of such.
+            if (isset($values[$index]) && $class->text !== TypeNames::read(TypeNames::bare($type))->class) {
+                $values[$index] = $this->inFieldsType($values[$index], TypeNames::read($type));
+            }
+        }
         foreach ($values as $index => $value) {
             $values[$index] = $this->inFieldsType($value, TypeNames::read($this->parser->fieldTypes[$fields[$index] ?? ''] ?? ''));
         }

@@ -129,4 +129,20 @@ final class ObjectCalls
 
         return null;
     }
+
+    /** `bed.Bed::tell(3)`: a method of the class that is named, whatever the object's own class says (C++17, 13.3). */
+    public function ofNamedClass(Expression $receiver): ?OwnValue
+    {
+        [$class, $method, $opened] = [$this->parser->peek(), $this->parser->peek(2), $this->parser->peek(3)];
+        if (null === $class || null === $method || null === $opened || !$this->parser->is('::', 1) || !isset($this->parser->classes->parents[$class->text]) || '(' !== $opened->text) {
+            return null;
+        }
+        $meant = $this->parser->classes->ownerOf($class->text, $method->text);
+        if (null === $meant || isset($this->parser->sharedMethods["$meant.$method->text"]) || isset($this->parser->waysByType[$method->text])) {
+            return null;
+        }
+        $this->parser->at += 4;
+
+        return new OwnValue("$meant.$method->text", [$receiver, ...array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened))]);
+    }
 }

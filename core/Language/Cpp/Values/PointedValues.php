@@ -238,4 +238,26 @@ final class PointedValues
 
         return false;
     }
+
+    /** Whether both sides of a sign are written as pointers at objects that say when they are equal. */
+    public function arePointers(Expression $left, Expression $right, int $sign): bool
+    {
+        if (!isset($this->parser->classes->methodNames['@equal'])) {
+            return false;
+        }
+        for ($at = $this->parser->at - 1; $at > 0 && $this->parser->tokens[$at]->offset > $sign; --$at) {
+        }
+        for ($from = $at - 1; $from > 1 && \in_array($this->parser->tokens[$from - 1]->text, ['.', '->'], true); $from -= 2) {
+        }
+
+        return $this->isPointer($left, $from - 1) && $this->isPointer($right, $at);
+    }
+
+    /** Whether what stands behind a token points at something, and is not followed there. */
+    private function isPointer(Expression $value, int $before): bool
+    {
+        $around = [$this->parser->tokens[$before]->text ?? '', $this->parser->tokens[$before + 1]->text ?? ''];
+
+        return !\in_array('*', $around, true) && ('this' === $around[1] || \in_array('&', $around, true) || 1 === preg_match('/\*(?: ?const)?(?: ?&)?$/D', $this->parser->typeOf($value)));
+    }
 }

@@ -79,7 +79,8 @@ final class Announcements
                 $this->parser->lists[$this->parser->tokens[$inner]->text] = false;
             }
             if (TokenKind::Name === $token->kind && '.' !== $before && '=' === $after) {
-                $isList = '[' === ($this->parser->tokens[$at + 2]->text ?? '') && ($this->parser->lists[$token->text] ?? true);
+                $behind = '[' === ($this->parser->tokens[$at + 2]->text ?? '') ? $this->parser->tokens[($this->parser->partners[$at + 2] ?? $at) + 1]->text ?? '' : '.';
+                $isList = !\in_array($behind, ['.', '?.', '['], true) && ($this->parser->lists[$token->text] ?? true);
                 $this->parser->lists[$token->text] = $isList;
             }
             if (TokenKind::Name !== $token->kind || '{' !== $before && ',' !== $before || !isset($index->methods[$token->text]) && !\in_array($token->text, ['push', 'map', 'filter', 'forEach', 'sort', 'find'], true)) {

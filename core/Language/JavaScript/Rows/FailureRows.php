@@ -15,6 +15,7 @@ use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
@@ -335,15 +336,36 @@ final class FailureRows
         if ('message' === $name->text && $this->plainCaught) {
             return $this->parser->plainName($name);
         }
+        if ('typeof' === ($this->parser->tokens[$this->parser->at - 2]->text ?? '')) {
+            return new Operation(OperationKey::FailureItself, [$this->parser->plainName($name)]);
+        }
+        if ($this->parser->is('?.') && \in_array($this->parser->sign(1), ['message', 'name', 'constructor'], true)) {
+            // Something was thrown, if it is a failure.
+            // @phpstan-ignore assign.propertyType (the token is there already)
+            $this->parser->tokens[$this->parser->at] = $this->parser->tokens[$this->parser->at]->readAs('.');
+        }
         $isOfMaker = $this->parser->is('.') && $this->parser->is('constructor', 1) && $this->parser->is('.', 2) && $this->parser->is('name', 3);
         if ($isOfMaker || $this->parser->is('.') && $this->parser->is('name', 1)) {
             $this->parser->at += $isOfMaker ? 4 : 2;
+            if ($isOfMaker && $this->hasOwnKinds()) {
+                // What one of the program's own calls itself is another thing.
+                return new Operation(OperationKey::KindName, [new Operation(OperationKey::FailureItself, [$this->parser->plainName($name)])]);
+            }
 
             return new Operation(OperationKey::FailureName, [$this->parser->plainName($name)]);
         }
         $kind = $this->parser->is('instanceof') ? $this->parser->peek(1) : null;
-        if (null !== $kind && $this->parser->isFailure($kind->text) && !isset($this->parser->classes->parents[$kind->text])) {
+        if (null !== $kind && isset($this->parser->classes->parents[$kind->text])) {
             $this->parser->at += 2;
+
+            return new KindTest(new Operation(OperationKey::FailureItself, [$this->parser->plainName($name)]), $kind->text);
+        }
+        if (null !== $kind && $this->parser->isFailure($kind->text)) {
+            $this->parser->at += 2;
+            if ('Error' !== $kind->text && $this->hasOwnKinds()) {
+                // One of the program's own is one of that kind, too, whatever it calls itself.
+                return new Operation(OperationKey::OfFailure, [new Operation(OperationKey::FailureItself, [$this->parser->plainName($name)]), new TextLiteral($kind->text)]);
+            }
 
             return 'Error' === $kind->text ? new TruthLiteral(true) : new Binary(Operator::Equal, new Operation(OperationKey::FailureName, [$this->parser->plainName($name)]), new TextLiteral($kind->text));
         }
@@ -376,6 +398,12 @@ final class FailureRows
         $this->parser->at += 2;
 
         return 'message' === $kept->text ? $this->parser->plainName($name) : new Operation(OperationKey::FailureField, [$this->parser->plainName($name), new TextLiteral($kept->text)]);
+    }
+
+    /** Whether the program has classes of failures of its own. */
+    private function hasOwnKinds(): bool
+    {
+        return [] !== array_filter(array_keys($this->parser->classes->parents), fn (int|string $class): bool => $this->parser->isRaised((string) $class));
     }
 
     /** Whether a text stands where something is thrown: a literal, a template, or what begins with one. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Parsing\Rows;
 
+use Scrivlet\Core\Catalogue\FoundAgain;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
@@ -292,11 +293,22 @@ final class ValueRows
                 $this->parser->given($target->name, $start);
             }
         }
-        if (!$this->parser->isPlain($value)) {
+        $isFixed = $value instanceof NumberLiteral || $value instanceof TextLiteral || [] === array_filter($all, static fn (Expression $place): bool => !FoundAgain::may($place));
+        if (!$isFixed || !$this->parser->isPlain($value)) {
             $this->parser->failAt('unsupported', $start, max(1, $this->parser->endOffset() - $start), ['what' => 'a = b = …']);
         }
 
-        return new SetSeveral($this->parser->newId(), $all, array_fill(0, \count($all), $value));
+        return new SetSeveral($this->parser->newId(), $this->parser->facts->namedPlaces && self::areNamed($all) ? array_reverse($all) : $all, array_fill(0, \count($all), $value));
+    }
+
+    /**
+     * Whether all are places that are called by their names: the last of them is there first (ECMAScript 2022, 13.15.2).
+     *
+     * @param list<Expression> $all
+     */
+    private static function areNamed(array $all): bool
+    {
+        return [] === array_filter($all, static fn (Expression $place): bool => !($place instanceof Field && $place->object instanceof VariableRead) && !($place instanceof Item && $place->container instanceof VariableRead && $place->index instanceof TextLiteral));
     }
 
     /** `= =` and `==` where one is meant. */

@@ -140,6 +140,10 @@ final class UnknownMembers
         if ([] === $this->parser->classes->setFields || isset($this->parser->classes->setFields[$name->text]) || isset($this->parser->classes->methodNames[$name->text]) || $this->isSharedByAny($name->text) || $this->keepsByText()) {
             return;
         }
+        if ($this->parser->facts->undefined && \in_array($name->text, ['message', 'name'], true) && $this->parser->isRaised($this->parser->class)) {
+            // Every failure has them (ECMA-262, 20.5.3).
+            return;
+        }
         if ($this->parser->isRaised($this->parser->class) && RealNames::has($name->text, $this->parser->language())) {
             // What the language's own failures keep.
             $this->parser->fail('unsupported', $name, ['what' => ".$name->text"]);
