@@ -181,10 +181,11 @@ trait Promising
     }
 
     /** `new Error("no water")` as a value. */
-    final protected function failureMade(mixed $name, mixed $says = ''): MapValue
+    final protected function failureMade(mixed $name, mixed $says = '', mixed $options = null): MapValue
     {
         $failure = $this->values->map(['name', $name, 'message', $this->values->text($says)]);
         $failure->made = 'Error';
+        $this->values->keepCause($failure, $options);
 
         return $failure;
     }
@@ -273,7 +274,11 @@ trait Promising
         if ($reason instanceof MapValue && 'Error' === $reason->made) {
             [$name, $says] = [(string) $this->values->text($reason->entries['tname'][1] ?? 'Error'), $this->values->text($reason->entries['tmessage'][1] ?? '')];
 
-            return new RunError('raised', ['says' => mb_substr($says, 0, 200)], $says, FailureNames::kindOf($this->values->language(), $name) ?? FailureKind::Any);
+            $error = new RunError('raised', ['says' => mb_substr($says, 0, 200)], $says, FailureNames::kindOf($this->values->language(), $name) ?? FailureKind::Any);
+            // What it was given besides is kept (ECMAScript 2022, 20.5).
+            $error->object = $reason;
+
+            return $error;
         }
         if ($reason instanceof MapValue && '' !== $reason->class) {
             try {

@@ -278,6 +278,12 @@ final class CppParser extends CppExpressions
         if (null !== $ofLibrary) {
             return $ofLibrary;
         }
+        if (isset($this->symbols->functions[$token->text]) && '' !== $this->scope && isset($this->types[$this->scope][$token->text]) && $token->text !== $this->scope) {
+            // A parameter that a function of `main` is called like, too.
+            $this->read($token->text, $token->offset);
+
+            return new MethodCall(new VariableRead($token->text), MethodCall::CALL, $this->namedArguments->handed($arguments));
+        }
         if (isset($this->symbols->functions[$token->text]) && [] !== array_filter($arguments, static fn (Argument $argument): bool => $argument->all)) {
             // Two places in a list, which only the library takes as what lies between them.
             $this->fail('unsupported', $token, ['what' => $token->text.'(…, …)']);
@@ -620,6 +626,16 @@ final class CppParser extends CppExpressions
             case 'ios_base':
                 if ($this->is('::', 1) && $this->is('sync_with_stdio', 2) && null !== $closing = $this->closingOf($this->at + 3)) {
                     return [$this->skipped($start, $closing + 2 - $this->at)];
+                }
+                break;
+            case 'static_assert':
+                $closing = $this->is('(', 1) ? $this->closingOf($this->at + 1) : null;
+                if (null !== $closing) {
+                    // It holds, or the machine does not begin (C++17, 10).
+                    $this->at = $closing + 1;
+                    $this->semicolon();
+
+                    return [$this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset)];
                 }
                 break;
             case 'typedef':

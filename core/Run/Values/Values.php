@@ -141,9 +141,18 @@ abstract class Values
     }
 
     /** What a failure of the program's own says. */
-    public function sayFailing(mixed $object, mixed $says): void
+    public function sayFailing(mixed $object, mixed $says, mixed $options = null): void
     {
         $object instanceof MapValue ? $this->keep($object, MapValue::SAYS, $says) : throw new RunError('no_failure');
+        $this->keepCause($object, $options);
+    }
+
+    /** What caused a failure, which is said beside its text (ECMAScript 2022, 20.5.8.1). */
+    public function keepCause(MapValue $failure, mixed $options): void
+    {
+        if ($options instanceof MapValue && isset($options->entries['tcause'])) {
+            $this->keep($failure, 'cause', $options->entries['tcause'][1]);
+        }
     }
 
     public function failureText(mixed $object): string

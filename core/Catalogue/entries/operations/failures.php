@@ -8,7 +8,7 @@ use Scrivlet\Core\Tree\OperationKey;
 
 // What is raised and caught.
 return [
-    new ValueOperation(OperationKey::SayFailing, 2, Result::Nothing, python: 'super().__init__({1})', javaScript: 'super({1})'),
+    new ValueOperation(OperationKey::SayFailing, 2, Result::Nothing, upTo: 3, python: 'super().__init__({1})', javaScript: 'super({1})'),
     new ValueOperation(OperationKey::FailureText, 1, Result::Text, python: 'str({0})', javaScript: '{0}.message', cpp: '{0}.what()'),
     new ValueOperation(OperationKey::FailureName, 1, Result::Text, python: 'type({0}).__name__', javaScript: '{0}.name'),
     new ValueOperation(OperationKey::FailureShown, 1, Result::Text, python: 'repr({0})', javaScript: 'String({0})'),

@@ -19,7 +19,7 @@ return [
     new ValueOperation(OperationKey::PromiseEither, 3, Result::Unknown, javaScript: '{0}.then({1}, {2})', changes: true),
     new ValueOperation(OperationKey::PromiseCaught, 2, Result::Unknown, javaScript: '{0}.catch({1})', changes: true),
     new ValueOperation(OperationKey::PromiseFinally, 2, Result::Unknown, javaScript: '{0}.finally({1})', changes: true),
-    new ValueOperation(OperationKey::FailureMade, 1, Result::Unknown, upTo: 2, javaScript: 'new {0}({1})'),
+    new ValueOperation(OperationKey::FailureMade, 1, Result::Unknown, upTo: 3, javaScript: 'new {0}({1})'),
     new ValueOperation(OperationKey::Later, 2, Result::Natural, javaScript: 'setTimeout({0}, {1})', changes: true),
     new ValueOperation(OperationKey::Clock, 0, Result::Number, python: ['time.time()', 'time.perf_counter()', 'time.monotonic()']),
     new ValueOperation(OperationKey::ClockTicks, 0, Result::Number, javaScript: ['Date.now()', 'performance.now()']),

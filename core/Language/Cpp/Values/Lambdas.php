@@ -48,9 +48,9 @@ final class Lambdas
         if ([] === $copied && $this->givesWhatItChanges($brace)) {
             return $this->parser->rowsLambda($token);
         }
-        if (null !== $name && $this->takesReals($this->parser->at)) {
+        if ((null !== $name || $this->divides($brace)) && $this->takesReals($this->parser->at)) {
             // What is handed over gets a point, which a small function says nowhere (C++17, 7.9).
-            return [] === $copied ? $this->parser->rowsLambda($token) : $this->parser->fail('unsupported', $token, ['what' => '[…]']);
+            return [] === $copied && !$this->isCalledAtOnce($brace) ? $this->parser->rowsLambda($token) : $this->parser->fail('unsupported', $token, ['what' => '[…]']);
         }
         $names = [];
         $known = $this->parser->types[$this->parser->scope] ?? [];
@@ -143,6 +143,16 @@ final class Lambdas
         }
 
         return array_map(static fn (array $parameter): bool => 2 === \count($parameter) && 'int' === $parameter[0], $words);
+    }
+
+    private function isCalledAtOnce(int $brace): bool
+    {
+        return '(' === ($this->parser->tokens[($this->parser->partners[$brace] ?? $brace) + 1]->text ?? '');
+    }
+
+    private function divides(int $brace): bool
+    {
+        return [] !== array_filter(\array_slice($this->parser->tokens, $brace, ($this->parser->partners[$brace] ?? $brace) - $brace), static fn (Token $token): bool => '/' === $token->text);
     }
 
     /** Whether a function takes numbers with a point, by what stands in its brackets: `auto half = [](double n) { … }`. */

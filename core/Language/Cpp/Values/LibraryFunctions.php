@@ -105,6 +105,28 @@ final class LibraryFunctions
     }
 
     /**
+     * `partial_sum(rain.begin(), rain.end(), sums.begin())`: each with all before it, put where a place points (C++17, 29.8.6).
+     *
+     * @param list<Argument> $arguments
+     */
+    private function partialSums(array $arguments, ?Slice $part): ?Expression
+    {
+        $isWhole = true === ($arguments[0]->all ?? false);
+        $items = $isWhole ? $arguments[0]->value : $part;
+        [$target, $joins, $more] = [...\array_slice($arguments, $isWhole ? 1 : 2), null, null, null];
+        if (null === $items || null === $target || null !== $more) {
+            return null;
+        }
+        $sums = null === $joins ? new Operation(OperationKey::Totals, [$items]) : new Operation(OperationKey::TotalsBy, [$items, $joins->value]);
+        if ($target->value instanceof Operation && OperationKey::Behind === $target->value->key) {
+            return $this->putBehind($target->value->arguments[0], $sums);
+        }
+        $part ??= new Slice($items, new NumberLiteral(0), new Operation(OperationKey::Length, [$items]));
+
+        return $this->parser->partsOfLists->copiedPart($part, $target->value, $sums);
+    }
+
+    /**
      * What a call of a function means that no table has.
      *
      * @param list<Argument> $arguments
@@ -140,6 +162,10 @@ final class LibraryFunctions
             return $compared;
         }
         $part = $this->parser->partsOfLists->partOfList($arguments);
+        $sums = 'partial_sum' === $name ? $this->partialSums($arguments, $part) : null;
+        if (null !== $sums) {
+            return $sums;
+        }
         $ofPart = null === $part ? null : match ($name) {
             'max_element', 'min_element' => 2 === $count && $this->parser->is('-') ? $this->parser->partsOfLists->outermostOf($name, $part) : null,
             'find' => 3 === $count && ($this->parser->is('==') || $this->parser->is('!=')) ? $this->parser->transient(OperationKey::Sought, [$part, $arguments[2]->value]) : null,

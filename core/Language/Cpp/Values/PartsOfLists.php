@@ -130,7 +130,7 @@ final class PartsOfLists
     }
 
     /** `copy(beds.begin(), beds.end(), others.begin())`: as many items of the other list are these then (C++17, 28.6.1). */
-    public function copiedPart(Slice $part, Expression $target): ?Expression
+    public function copiedPart(Slice $part, Expression $target, ?Expression $changed = null): ?Expression
     {
         $to = $this->parser->places->placeOrArray($target);
         if (null === $to || !self::isSaidTwice($to[0]) || !$this->parser->places->isListOfPlaces($to[1]) || TypeNames::read($this->parser->typeOf($to[1]))->isTextual()) {
@@ -138,7 +138,7 @@ final class PartsOfLists
         }
         $size = LibraryMethods::between($part->from, $part->to);
 
-        return new Operation(OperationKey::PutRange, [$to[1], $to[0], $to[0] == new NumberLiteral(0) ? $size : new Binary(Operator::Add, $to[0], $size), $part]);
+        return new Operation(OperationKey::PutRange, [$to[1], $to[0], $to[0] == new NumberLiteral(0) ? $size : new Binary(Operator::Add, $to[0], $size), $changed ?? $part]);
     }
 
     private static function putBack(Slice $part, Operation $changed): Operation

@@ -238,6 +238,7 @@ final class Announcements
         $this->readItselfOfClasses($ofClasses);
         $this->parser->madeByFunctions->announceMakersOfObjects();
         $this->announceGivenToClasses();
+        $this->announceFieldsOfFailures();
         if ([] === $this->parser->classes->parents) {
             return;
         }
@@ -256,6 +257,24 @@ final class Announcements
             $sign = $this->parser->tokens[$index + 2]->text ?? '';
             if ('.' === $token->text && (str_ends_with($sign, '=') && !\in_array($sign, ['==', '===', '!=', '!==', '<=', '>='], true) || '++' === $sign || '--' === $sign || ',' === $sign || ']' === $sign)) {
                 $this->parser->classes->setFields[$this->parser->tokens[$index + 1]->text] = true;
+            }
+        }
+    }
+
+    /** `error.code = 4` of what was made by `new Error(…)`, and what caused it: they can be asked for where it is caught. */
+    private function announceFieldsOfFailures(): void
+    {
+        $failures = [];
+        foreach ($this->parser->tokens as $index => $token) {
+            $text = fn (int $by): string => $this->parser->tokens[$index + $by]->text ?? '';
+            if ('new' === $token->text && $this->parser->isFailure($text(1)) && '(' === $text(2)) {
+                $failures += '=' === $text(-1) ? [$text(-2) => true] : [];
+            } elseif ('catch' === $token->text && '(' === $text(1) && ')' === $text(3)) {
+                $failures[$text(2)] = true;
+            } elseif (isset($failures[$token->text]) && '.' === $text(1) && '=' === $text(3) && TokenKind::Name === ($this->parser->tokens[$index + 2]->kind ?? null)) {
+                $this->parser->classes->fieldNames[$text(2)] = $this->parser->classes->setFields[$text(2)] = true;
+            } elseif ('cause' === $token->text && \in_array($text(-1), ['{', ','], true) && \in_array($text(1), [':', ',', '}'], true)) {
+                $this->parser->classes->fieldNames['cause'] = $this->parser->classes->setFields['cause'] = true;
             }
         }
     }

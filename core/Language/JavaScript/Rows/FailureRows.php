@@ -128,7 +128,13 @@ final class FailureRows
         $says = new TextLiteral('');
         if (null !== $opened && $this->parser->accept('(')) {
             $says = $this->parser->is(')') ? $says : $this->parser->value();
-            if ($this->parser->is(',')) {
+            if ($this->parser->accept(',') && $this->parser->is('{')) {
+                $made = new Operation(OperationKey::FailureMade, [new TextLiteral($name->text), $says, $this->parser->value()]);
+                $this->parser->close($opened);
+
+                return new RaiseObject($this->parser->newId(), $made);
+            }
+            if (!$this->parser->is(')')) {
                 $this->parser->fail('unsupported', $token, ['what' => 'new '.$name->text.'(…, …)']);
             }
             $this->parser->close($opened);
@@ -301,7 +307,7 @@ final class FailureRows
     private function isHandedOn(): bool
     {
         $before = $this->parser->tokens[$this->parser->at - 2]->text ?? '';
-        if (!\in_array($before, ['(', ',', '[', '=', 'return', '=>'], true) || !\in_array($this->parser->sign() ?? '', [')', ',', ']', ';', '}', ''], true) && !isset($this->parser->begins[$this->parser->at])) {
+        if (!\in_array($before, ['(', ',', '[', '=', ':', 'return', '=>'], true) || !\in_array($this->parser->sign() ?? '', [')', ',', ']', ';', '}', ''], true) && !isset($this->parser->begins[$this->parser->at])) {
             return false;
         }
         for ($at = $this->parser->at - 2, $depth = 0; $at > 0 && $depth >= 0 && \in_array($before, ['(', ','], true); --$at) {
@@ -392,6 +398,9 @@ final class FailureRows
             }
         }
         $kept = $this->parser->is('.') ? $this->parser->peek(1) : null;
+        if (TokenKind::Name === $kept?->kind && isset($this->parser->classes->setFields[$kept->text]) && \in_array($this->parser->sign(2), ['=', '+=', '-=', '*=', '/=', '++', '--'], true)) {
+            return new Operation(OperationKey::FailureItself, [$this->parser->plainName($name)]);
+        }
         if (null === $kept || 'message' !== $kept->text && (TokenKind::Name !== $kept->kind || !isset($this->parser->classes->fieldNames[$kept->text]) || $this->parser->is('(', 2) || $this->parser->is('=', 2))) {
             $this->parser->noFailure($name);
         }

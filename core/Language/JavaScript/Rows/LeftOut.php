@@ -56,7 +56,9 @@ final class LeftOut
             if (\in_array($before, self::ASKS, true) || \in_array($after, self::ASKS, true) || '(' === $before && ')' === $after && 'if' === $this->parser->tokens[$at - 2]->text) {
                 return true;
             }
-            $isNeeded = $isNeeded || 0 === $inner;
+            // Beside what a failure says, it is looked at only if it is there.
+            $isHandedUp = ',' === $before && ')' === $after && 'super' === ($this->parser->tokens[($this->parser->partners[$at + 1] ?? 0) - 1]->text ?? '');
+            $isNeeded = $isNeeded || 0 === $inner && !$isHandedUp;
         }
 
         return !$isNeeded;

@@ -160,7 +160,7 @@ final class PrefixValues
         if (null === $member && null === $this->parser->classes->ownerOf($this->parser->classes->parents[$this->parser->class] ?? '', ClassDefinition::MAKES) && $this->parser->isRaised($this->parser->class)) {
             $this->parser->read($this->parser->itself, $token->offset);
 
-            return new Operation(OperationKey::SayFailing, [new VariableRead($this->parser->itself), $this->parser->namedArguments->handed($given)[0] ?? new TextLiteral('')]);
+            return new Operation(OperationKey::SayFailing, [new VariableRead($this->parser->itself), ...\array_slice([...$this->parser->namedArguments->handed($given), ...[] === $given ? [new TextLiteral('')] : []], 0, 2)]);
         }
         $name = null === $member ? ClassDefinition::MAKES : ('toString' === $member->text ? ClassDefinition::SHOWS : $member->text);
         $owner = $this->parser->classes->ownerOf($this->parser->classes->parents[$this->parser->class] ?? '', $name);
@@ -272,7 +272,7 @@ final class PrefixValues
             $this->parser->at += 3;
             $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
 
-            return $this->parser->postfix(null === $failure ? new Operation(OperationKey::PromiseMade, $given) : new Operation(OperationKey::FailureMade, [new TextLiteral($failure), ...\array_slice($given, 0, 1)]));
+            return $this->parser->postfix(null === $failure ? new Operation(OperationKey::PromiseMade, $given) : new Operation(OperationKey::FailureMade, [new TextLiteral($failure), ...\array_slice($given, 0, 2)]));
         }
         if ($this->parser->is('Set', 1) || $this->parser->is('Map', 1)) {
             $key = $this->parser->is('Set', 1) ? OperationKey::SetOf : OperationKey::NewMap;
