@@ -252,7 +252,7 @@ abstract class Printer
             $type->isMap() => new MapLiteral([]),
             $type->isSet() => new Operation(OperationKey::SetOf, []),
             // One that wants values gets them from what makes the object around it.
-            TypeKind::Copied === $type->kind => $this->classes()->wantsValues((string) $type->class) ? new NothingLiteral() : new MakeObject((string) $type->class),
+            TypeKind::Copied === $type->kind => $this->classes()->wantsValues((string) $type->class) || $this->classes()->isGivenFirst($field) ? new NothingLiteral() : new MakeObject((string) $type->class),
             TypeKind::Object === $type->kind => new NothingLiteral(),
             default => null,
         };

@@ -339,7 +339,7 @@ abstract class Routine
         $class = $object instanceof MapValue ? $object->class : ($object instanceof ListValue && [] !== $object->names ? $object->made : null);
         $found = null === $class ? null : $this->classes[$class][$method] ?? null;
         if (null === $found) {
-            return $this->asked($object, $method, $arguments);
+            return $this->asked($object, $method, $depth, $arguments);
         }
         [$function, $takes, $spare, $rest, $isShared, $names, $others] = $found;
         $whole = \count($arguments);
@@ -380,10 +380,16 @@ abstract class Routine
      *
      * @param list<mixed> $arguments
      */
-    private function asked(mixed $object, string $method, array $arguments): mixed
+    private function asked(mixed $object, string $method, int $depth, array $arguments): mixed
     {
         if (ClassDefinition::GOES === $method) {
-            // Nothing is seen of it any more.
+            // What holds others takes them along, as libstdc++ does it: lists the first one first, maps the last one; of the rest nothing is seen any more.
+            $entries = $object instanceof MapValue && '' === $object->class ? $object->entries : [];
+            usort($entries, static fn (array $one, array $other): int => \is_string($one[0]) && \is_string($other[0]) ? strcmp($other[0], $one[0]) : $other[0] <=> $one[0]);
+            foreach ($object instanceof ListValue ? $object->items : array_column($entries, 1) as $held) {
+                $this->sentWith($held, $method, $depth, []);
+            }
+
             return null;
         }
         $kept = $object instanceof MapValue ? $object->entries["t$method"][1] ?? null : null;

@@ -106,7 +106,7 @@ abstract class CppExpressions extends BraceExpressions
     /** What a name may be that is read in a way of its own, whatever stands behind it. */
     private const OWN_WORDS = self::LIMITS + self::UNSIGNED_LIMITS + self::SUMS + self::UNREAD_TEMPLATES + self::CONTAINERS + [
         'std' => true, 'size_t' => true, 'cin' => true, 'cout' => true, 'getline' => true, 'string' => true, 'EXIT_SUCCESS' => true, 'EXIT_FAILURE' => true, 'NULL' => true, 'make_unique' => true,
-        'make_shared' => true, 'get' => true, 'bitset' => true, 'dynamic_cast' => true, 'numeric_limits' => true, 'greater' => true, 'dynamic_pointer_cast' => true, 'static_pointer_cast' => true,
+        'make_shared' => true, 'unique_ptr' => true, 'shared_ptr' => true, 'get' => true, 'bitset' => true, 'dynamic_cast' => true, 'numeric_limits' => true, 'greater' => true, 'dynamic_pointer_cast' => true, 'static_pointer_cast' => true,
         'int' => true, 'double' => true, 'nullopt' => true, 'optional' => true, 'min' => true, 'max' => true,
     ];
 
@@ -214,6 +214,9 @@ abstract class CppExpressions extends BraceExpressions
 
     /** @return array<string, string> what stands for one type in all class templates that name it */
     abstract public function typesOfTemplates(): array;
+
+    /** Whether objects of a class say something when they go. */
+    abstract public function saysItGoes(string $class): bool;
 
     /** Whether a value is a letter, as far as its row says. */
     abstract public function isLetterValue(Expression $value): bool;
@@ -786,6 +789,12 @@ abstract class CppExpressions extends BraceExpressions
             $this->at = $at + 5;
 
             return $this->postfix($this->madeValues->madeOf($this->tokens[$at + 2], $this->arguments($this->tokens[$at + 4]), false));
+        }
+        if (('unique_ptr' === $word || 'shared_ptr' === $word) && isset($this->classes->parents[$this->tokens[$at + 2]->text ?? '']) && '>' === ($this->tokens[$at + 3]->text ?? '') && '(' === ($this->tokens[$at + 4]->text ?? '')) {
+            // An owner of what is pointed at already, or of nothing (C++17, 23.11.1.2.1).
+            $this->at = $at + 5;
+
+            return $this->postfix($this->arguments($this->tokens[$at + 4])[0]->value ?? new NothingLiteral());
         }
         if ('get' === $word && '<' === ($this->tokens[$at + 1]->text ?? '') && TokenKind::Number === ($this->tokens[$at + 2]->kind ?? null) && '>' === ($this->tokens[$at + 3]->text ?? '') && '(' === ($this->tokens[$at + 4]->text ?? '')) {
             $this->at = $at + 5;

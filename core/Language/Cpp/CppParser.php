@@ -33,8 +33,10 @@ use Scrivlet\Core\Language\Cpp\Rows\NamesOfPlaces;
 use Scrivlet\Core\Language\Cpp\Rows\NamesOfTypes;
 use Scrivlet\Core\Language\Cpp\Rows\OperatorNames;
 use Scrivlet\Core\Language\Cpp\Rows\OutputRows;
+use Scrivlet\Core\Language\Cpp\Rows\OwnedObjects;
 use Scrivlet\Core\Language\Cpp\Rows\OwnReaders;
 use Scrivlet\Core\Language\Cpp\Rows\ParentParts;
+use Scrivlet\Core\Language\Cpp\Rows\PartsInOrder;
 use Scrivlet\Core\Language\Cpp\Rows\Pointers;
 use Scrivlet\Core\Language\Cpp\Rows\StreamOperators;
 use Scrivlet\Core\Language\Cpp\Rows\TextsOfC;
@@ -122,6 +124,8 @@ final class CppParser extends CppExpressions
     public readonly ClassTemplates $classTemplates;
     private readonly Access $access;
     public readonly GoneObjects $goneObjects;
+    public readonly OwnedObjects $ownedObjects;
+    public readonly PartsInOrder $partsInOrder;
     public readonly FileStreams $fileStreams;
     public readonly FreeOperators $freeOperators;
     public readonly OperatorNames $operatorNames;
@@ -207,6 +211,8 @@ final class CppParser extends CppExpressions
         $this->classTemplates = new ClassTemplates($this);
         $this->access = new Access($this);
         $this->goneObjects = new GoneObjects($this);
+        $this->ownedObjects = new OwnedObjects($this);
+        $this->partsInOrder = new PartsInOrder($this);
         $this->fileStreams = new FileStreams($this);
         $this->freeOperators = new FreeOperators($this);
         $this->operatorNames = new OperatorNames($this);
@@ -255,11 +261,14 @@ final class CppParser extends CppExpressions
     {
         $before = \count($this->goneObjects->toGo);
         $named = \count($this->pointers->named);
+        $handed = $this->goneObjects->doSay() ? $this->ownedObjects->parametersBefore($this->at - 1) : [];
+        array_push($this->goneObjects->toGo, ...$handed);
         $rows = parent::block($opener);
+        $rows = $this->goneObjects->doSay() ? $this->ownedObjects->withChanges($rows) : $rows;
         $rows = $this->pointers->withPlaces($rows, array_splice($this->pointers->named, $named));
         $going = array_splice($this->goneObjects->toGo, $before);
 
-        return [] === $going ? $rows : $this->goneObjects->withGoing($rows, array_reverse($going));
+        return [] === $going ? $rows : $this->goneObjects->withGoing($rows, array_reverse($going), array_fill_keys($handed, true));
     }
 
     /** @return list<Statement> a row outside of every function */
@@ -1194,6 +1203,11 @@ final class CppParser extends CppExpressions
         return $this->makers->makerOf($class, $arguments);
     }
 
+    public function saysItGoes(string $class): bool
+    {
+        return $this->goneObjects->saysItGoes($class);
+    }
+
     /** `int[4]` behind `new`: so many values, as they are when nothing is said, or as the braces say (C++17, 8.3.4). */
     public function newArray(Token $token): Expression
     {
@@ -1203,8 +1217,7 @@ final class CppParser extends CppExpressions
     /**
      * A call whose class shows where it is written, whatever the object turns out to be; null for any other.
      *
-     * @param list<Expression> $arguments
-     * @param string|null      $class     of the receiver, where it is known from elsewhere
+     * @param string|null $class of the receiver, where it is known from elsewhere
      */
     public function calledOf(Expression $receiver, string $method, array $arguments, ?string $class = null): ?OwnValue
     {

@@ -1096,7 +1096,7 @@ final class CppPrinter extends CppClassPrinter
         $call = $statement instanceof Perform && $statement->value instanceof MethodCall && ClassDefinition::GOES === $statement->value->method ? $statement->value : null;
         if (null === $call) {
             parent::plain($statement);
-        } elseif (TypeKind::Object === $this->type($call->object)->kind) {
+        } elseif (TypeKind::Object === $this->type($call->object)->kind && $this->hasPlainPointers()) {
             $this->line($statement, 'head', 'delete '.$this->expression($call->object).';');
         }
     }

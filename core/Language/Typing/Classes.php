@@ -6,14 +6,18 @@ namespace Scrivlet\Core\Language\Typing;
 
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
 
 /** The classes of a program, and which method of which class answers. */
 final class Classes
@@ -113,6 +117,26 @@ final class Classes
         $maker = $this->method($class, ClassDefinition::MAKES);
 
         return null !== $maker && \count($maker->parameters) - 1 > \count($maker->defaults) + (int) ('' !== $maker->rest);
+    }
+
+    /** Whether what makes objects of a class gives a field its value before it does anything else: no other is made before (C++17, 15.6.2). */
+    public function isGivenFirst(FieldDeclaration $field): bool
+    {
+        foreach ($this->program->classes() as $class) {
+            if (\in_array($field, $class->body->statements, true)) {
+                foreach ($this->program->functionNamed($class->name.'.'.ClassDefinition::MAKES)->body->statements ?? [] as $row) {
+                    $isOfObject = $row instanceof SetItem && $row->target instanceof Field && $row->target->object instanceof VariableRead && $row->target->object->name === $this->program->itself();
+                    if ($isOfObject && $field->name === $row->target->name && $row->value instanceof MakeObject) {
+                        return true;
+                    }
+                    if (!$isOfObject && !$row instanceof OwnCall) {
+                        return false;
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -199,7 +199,7 @@ final class ClassCode
             $type->isMap() => '$v->map([])',
             $type->isSet() => '$v->setOf()',
             // One that wants values gets them from what makes the object around it (C++17, 15.6.2).
-            TypeKind::Copied === $type->kind && (new Classes($this->compiler->program))->wantsValues((string) $type->class) => 'null',
+            TypeKind::Copied === $type->kind && (($classes = new Classes($this->compiler->program))->wantsValues((string) $type->class) || $classes->isGivenFirst($row)) => 'null',
             TypeKind::Copied === $type->kind => $this->bare((string) $type->class),
             TypeKind::Object === $type->kind, null === $row->type => 'null',
             default => null,

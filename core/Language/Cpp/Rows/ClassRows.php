@@ -87,9 +87,11 @@ final class ClassRows
             [$this->parser->parent, $this->parser->class] = [$outer, $around];
         }
         [$this->parser->parent, $this->parser->class] = [$id, $name->text];
+        $this->parser->partsInOrder->refusePartsBeforeAbove($name, $parent);
         $unsaid = $this->parser->parentParts->constructor($name, $this->parser->endOffset());
-        [$this->parser->parent, $this->parser->class] = [$outer, $around];
         array_push($rows, ...null === $unsaid ? [] : [$unsaid]);
+        $rows = $this->parser->goneObjects->withOwned($name, $rows, $this->parser->endOffset());
+        [$this->parser->parent, $this->parser->class] = [$outer, $around];
         $beside = $this->parser->is('}') && !isset($this->parser->begins[$this->parser->at + 1]) ? $this->parser->peek(1) : null;
         $isDeclared = TokenKind::Name === $beside?->kind && \in_array($this->parser->sign(2), [';', ',', '=', '[', '{'], true);
         $this->parser->closeBrace($id, $start, 'close', $isDeclared ? '' : ';');

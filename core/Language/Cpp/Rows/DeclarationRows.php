@@ -132,7 +132,7 @@ final class DeclarationRows
             $this->parser->types[$this->parser->scope][$name->text] = 'auto' === $kept && null !== $value ? ($this->parser->letterRows->isOne($value) ? 'char' : ('' !== $this->parser->typeOf($value) ? $this->parser->typeOf($value) : ('' !== ($class = $this->parser->classOf($value)) ? $class : $kept))) : $kept;
             $this->parser->declared[$this->parser->scope][$name->text] = true;
             $head = substr($this->parser->text, $token->offset, $name->offset - $token->offset);
-            $this->parser->goneObjects->noteGoing($kept, $name->text);
+            $this->parser->goneObjects->noteGoing($kept, $name->text, $value);
             if (str_contains($head, '*') && 'string' === $kept) {
                 $this->parser->ofLetters[$this->parser->scope][$name->text] = true;
             } elseif (1 === preg_match('/\bconst(?:expr)?\b[^*]*$/D', $head)) {

@@ -16,6 +16,7 @@ use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\EachLoop;
+use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
@@ -24,7 +25,10 @@ use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Repeat;
@@ -58,10 +62,11 @@ final class GoneObjects
      *
      * @param list<Statement>        $rows
      * @param non-empty-list<string> $going in the order in which they go
+     * @param array<string, true>    $there those that are there already as the rows begin
      *
      * @return list<Statement>
      */
-    public function withGoing(array $rows, array $going): array
+    public function withGoing(array $rows, array $going, array $there): array
     {
         $last = BraceParser::lastRow($rows);
         $isLeft = self::leaves($last, false);
@@ -74,7 +79,6 @@ final class GoneObjects
                 break;
             }
         }
-        $there = [];
         $rows = $this->beforeJumps($rows, $going, $there, false);
 
         return $isLeft ? $rows : [...$rows, ...$this->goingAt($going, $at, $this->parser->parent)];
@@ -87,16 +91,91 @@ final class GoneObjects
      */
     private function goingAt(array $going, int $at, int $parent): array
     {
-        [$outer, $this->parser->parent] = [$this->parser->parent, $parent];
         $made = [];
         foreach ($going as $name) {
-            $made[] = $row = new Perform($this->parser->newId(), new MethodCall(new VariableRead($name), ClassDefinition::GOES));
             $this->parser->read($name, $at);
-            $this->parser->cut($row->id, 'head', $at, $at);
+            $made[] = $this->goesAt(new VariableRead($name), $at, $parent);
         }
-        $this->parser->parent = $outer;
 
         return $made;
+    }
+
+    /** A row that stands nowhere in the text, where something goes. */
+    public function goesAt(Expression $gone, int $at, int $parent): Perform
+    {
+        $row = new Perform($this->parser->newId(), new MethodCall($gone, ClassDefinition::GOES));
+        [$outer, $this->parser->parent] = [$this->parser->parent, $parent];
+        $this->parser->cut($row->id, 'head', $at, $at);
+        $this->parser->parent = $outer;
+
+        return $row;
+    }
+
+    /** Whether objects of any class say that they go. */
+    public function doSay(): bool
+    {
+        return [] !== $this->seenGoing;
+    }
+
+    /** Whether objects of a class say that they go. */
+    public function saysItGoes(string $class): bool
+    {
+        return null !== $this->goesLike($class);
+    }
+
+    /**
+     * A class with what goes with its objects because they own it.
+     *
+     * @param list<Statement> $rows
+     *
+     * @return list<Statement>
+     */
+    public function withOwned(Token $class, array $rows, int $at): array
+    {
+        $fields = $this->doSay() ? $this->parser->ownedObjects->fieldsOf($class->text) : [];
+        if ([] === $fields) {
+            return $rows;
+        }
+        if (!$this->isCertainWhenTheyGo($class->text)) {
+            $this->parser->fail('unsupported', $class, ['what' => "~$class->text"]);
+        }
+        $name = $class->text.'.'.ClassDefinition::GOES;
+        $own = array_key_first(array_filter($rows, static fn (Statement $row): bool => $row instanceof FunctionDefinition && $row->name === $name));
+        $made = null === $own ? null : $rows[$own];
+        $id = $made->id ?? $this->parser->newId();
+        null === $made && $this->parser->cut($id, 'head', $at, $at);
+        $body = $made instanceof FunctionDefinition ? $made->body->statements : [];
+        $last = $body[\count($body) - 1] ?? null;
+        $above = $this->goesLike($this->parser->classes->parents[$class->text] ?? '');
+        $behind = $last instanceof OwnCall && "$above.".ClassDefinition::GOES === $last->function ? [$last] : [];
+        $body = \array_slice($body, 0, \count($body) - \count($behind));
+        $from = null === $made ? $at : $this->endOf($made->id);
+        foreach ($fields as $field) {
+            $body[] = $this->goesAt(new Field(new VariableRead($this->parser->itself), $field), $from, $id);
+        }
+        foreach ($behind as $row) {
+            // Rows at one place stand there in the order in which they are cut.
+            foreach (array_filter($this->parser->cuts, static fn (Cut $cut): bool => $cut->id === $row->id) as $index => $cut) {
+                array_splice($this->parser->cuts, $index, 1);
+                $this->parser->cuts[] = $cut;
+            }
+        }
+        if (null === $made && null !== $above) {
+            $behind[] = $row = new OwnCall($this->parser->newId(), "$above.".ClassDefinition::GOES, [new VariableRead($this->parser->itself)]);
+            [$parent, $this->parser->parent] = [$this->parser->parent, $id];
+            $this->parser->cut($row->id, 'head', $at, $at);
+            $this->parser->parent = $parent;
+        }
+        $block = new Block([...$body, ...$behind]);
+        $this->seenGoing[$class->text] = true;
+        $this->parser->classes->methods[$class->text][ClassDefinition::GOES] = [0, 0, []];
+        if (null !== $own && $made instanceof FunctionDefinition) {
+            $rows[$own] = $made->withBody('body', $block);
+
+            return array_values($rows);
+        }
+
+        return [...$rows, new FunctionDefinition($id, $name, [$this->parser->itself], $block)];
     }
 
     private static function leaves(?Statement $row, bool $isInLoop): bool
@@ -148,8 +227,11 @@ final class GoneObjects
         }
         $cut = $this->parser->cuts[$index];
         $value = $row instanceof GiveBack ? $row->value : null;
-        if ($value instanceof VariableRead && \in_array($value->name, $going, true)) {
+        if ($value instanceof VariableRead && null !== OwnedObjects::classOwned($this->parser->types[$this->parser->scope][$value->name] ?? '')) {
             // What is given back does not go.
+            return $this->withGone($row->withBlank('value', new Operation(OperationKey::Moved, [$value, new NothingLiteral()])), $going);
+        }
+        if ($value instanceof VariableRead && \in_array($value->name, $going, true)) {
             $this->parser->fail('unsupported', null, ['what' => "return $value->name"]);
         }
         if (null === $value || $value instanceof NumberLiteral || $value instanceof TextLiteral || $value instanceof TruthLiteral || $value instanceof VariableRead) {
@@ -200,6 +282,18 @@ final class GoneObjects
         return $made->withBody('body', new Block([...$made->body->statements, $row]));
     }
 
+    /** Where the rows of what was read end, before the brace that closes them. */
+    private function endOf(int $id): int
+    {
+        foreach ($this->parser->cuts as $cut) {
+            if ($cut->id === $id && 'close' === $cut->part) {
+                return $cut->start;
+            }
+        }
+
+        return $this->parser->endOffset();
+    }
+
     /** The class that says what is seen when objects of a class go, going up from it; null if nothing is. */
     private function goesLike(string $class): ?string
     {
@@ -214,12 +308,19 @@ final class GoneObjects
     }
 
     /** Notes a variable that holds an object of its own. */
-    public function noteGoing(string $type, string $name): void
+    public function noteGoing(string $type, string $name, ?Expression $value): void
     {
-        if ('auto' === $type && null !== $this->goesLike($this->parser->types[$this->parser->scope][$name] ?? '')) {
+        if ([] === $this->seenGoing) {
+            return;
+        }
+        $held = 'auto' === $type ? $this->parser->types[$this->parser->scope][$name] ?? '' : $type;
+        if ('auto' === $type && null !== $owned = $this->parser->ownedObjects->typeGiven($value)) {
+            $this->parser->types[$this->parser->scope][$name] = $held = $owned;
+        }
+        if ('auto' === $type && null !== $this->goesLike($held)) {
             $this->parser->fail('unsupported', null, ['what' => "auto $name = …"]);
         }
-        if (null !== $this->goesLike($type)) {
+        if (null !== $this->goesLike($type) || null !== $this->goesLike(OwnedObjects::classOwned($held) ?? '')) {
             $this->toGo[] = $name;
         }
     }
@@ -304,7 +405,8 @@ final class GoneObjects
         }
         foreach ($this->parser->tokens as $at => $token) {
             $isIn = static fn (array $range): bool => $range[0] <= $at && $at <= $range[1];
-            if (isset($family[$token->text]) && TokenKind::Name === $token->kind && !$this->isCertainAt($at, [] !== array_filter($ranges, $isIn), [] !== array_filter($others, $isIn))) {
+            $within = array_filter($ranges, $isIn);
+            if (isset($family[$token->text]) && TokenKind::Name === $token->kind && !$this->isCertainAt($at, [] !== $within, [] === $within && [] !== array_filter($others, $isIn))) {
                 return false;
             }
         }
@@ -344,13 +446,14 @@ final class GoneObjects
         return match (true) {
             \in_array($text(-1), ['class', 'struct', 'public', 'private', 'protected'], true) => true,
             'new' === $text(-1) => '[' !== $text(1),
-            // What another class points at stays until that class says otherwise; what it holds goes with it.
+            // What another class points at stays until that class says otherwise; what it holds goes with its objects.
             '*' === $text(1) => true,
-            $isInOther => false,
+            $this->parser->ownedObjects->isCertainAt($at) => true,
+            $isInOther => \in_array($text(-1), [';', '{', '}', ':'], true) && TokenKind::Name === ($this->parser->tokens[$at + 1]->kind ?? null) && (\in_array($text(2), [';', ',', '{'], true) || '(' === $text(2) && 1 < $this->parser->freeOperators->depthAt($at)),
             '~' === $text(-1), '&' === $text(1), '::' === $text(1), '::' === $text(-1) && $text(-2) === $text(0) => true,
             // How one is made, and the part of the class above; but none that is made in a row and goes with it.
             $isWithin => \in_array($text(1), ['(', '{'], true) && !\in_array($text(-1), ['=', '(', 'return', '?', '<<', '+', '-', '*', '!', '&&', '||', '=='], true),
-            default => \in_array($text(-1), [';', '{', '}'], true) && TokenKind::Name === ($this->parser->tokens[$at + 1]->kind ?? null) && \in_array($text(2), ['(', '{', ';'], true) && 0 < $this->parser->freeOperators->depthAt($at),
+            default => \in_array($text(-1), [';', '{', '}'], true) && TokenKind::Name === ($this->parser->tokens[$at + 1]->kind ?? null) && \in_array($text(2), ['(', '{', ';', ','], true) && 0 < $this->parser->freeOperators->depthAt($at),
         };
     }
 }

@@ -114,6 +114,9 @@ final class MethodRows
                 return new FunctionDefinition($id, $full, $parameters, new Block([...$first, ...$body->statements]), false, $defaults, $types, $makesItself ? 'shared' : '');
             }
             $first = $isMaker && $this->parser->accept(':') ? $this->initialRows($id) : [];
+            if ($isMaker) {
+                $this->parser->partsInOrder->refuseOtherOrder($first, $name);
+            }
             if (!$this->parser->is('{')) {
                 $this->parser->functionRows->withoutTrailingType();
                 $this->parser->fail('brace_wanted', $this->parser->tokens[$this->parser->at - 1], ['word' => $name->text], [new Replacement($this->parser->endOffset(), 0, ' {')]);
@@ -128,6 +131,9 @@ final class MethodRows
                 $body = $this->parser->makers->madeItself($body, $id);
             }
             $this->parser->closeBrace($id, $start);
+            if ($isMaker && !$makesItself) {
+                $this->parser->partsInOrder->refuseMadeTwice($body->statements, $name);
+            }
         } finally {
             $this->parser->scope = '';
         }

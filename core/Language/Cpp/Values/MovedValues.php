@@ -9,13 +9,17 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Given;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 
@@ -35,11 +39,15 @@ final class MovedValues
     /** @param Token $word `move`, behind which the place was read */
     public function moved(Expression $place, Token $word): Expression
     {
+        $place = $this->lastAsPlace($place);
         $type = TypeNames::read($this->parser->typeOf($place));
         $empty = self::emptyOf($type);
         $at = $this->parser->indexOf($word);
         $at = null !== $at && 'std' === $word->text ? $at + 2 : $at;
-        if (null === $empty || null === $at || !Given::isPlace($place) || $place instanceof VariableRead && !$this->isSeenAgain($place->name, $at)) {
+        if (TypeKind::Object === $type->kind && !Given::isPlace($place) && $this->parser->saysItGoes($type->class ?? '')) {
+            $this->parser->fail('unsupported', $word, ['what' => 'move(…)']);
+        }
+        if (null === $empty || null === $at || !Given::isPlace($place) || $place instanceof VariableRead && !$this->isSeenAgain($place->name, $at) && !$this->parser->saysItGoes($type->class ?? '')) {
             return $place;
         }
         $scope = $this->parser->scope;
@@ -54,6 +62,15 @@ final class MovedValues
         }
 
         return new Operation(OperationKey::Moved, [$place, $empty]);
+    }
+
+    /** `beds.back()` where what is said of places is needed: the item before the end. */
+    private function lastAsPlace(Expression $place): Expression
+    {
+        $list = $place instanceof Operation && OperationKey::Last === $place->key ? $place->arguments[0] : null;
+        $isOwned = null !== $list && Given::isPlace($list) && $this->parser->saysItGoes(TypeNames::read($this->parser->typeOf($place))->class ?? '');
+
+        return $isOwned ? new Item($list, new Binary(Operator::Subtract, new Operation(OperationKey::Length, [$list]), new NumberLiteral(1))) : $place;
     }
 
     private static function emptyOf(StaticType $type): ?Expression
@@ -165,7 +182,10 @@ final class MovedValues
             return true;
         }
         if (TypeKind::Object === $type->kind) {
-            return 1 !== preg_match('/\b(?:unique|shared)_ptr\s*<[^;(){}]*>\s*(?:const\s*)?&/', $this->parser->text);
+            // What only refers to it leaves it to its owner.
+            $refers = '\b(?:unique|shared)_ptr\s*<[^;(){}]*>\s*(?:const\s*)?&';
+
+            return '(' === $sign && \in_array($called, self::TAKING, true) || 1 !== preg_match('(' === $sign ? '/\b'.preg_quote($called, '/')."\s*\([^;{}]*$refers/" : "/$refers/", $this->parser->text);
         }
 
         return '(' === $sign && \in_array($called, self::TAKING, true) || '(' === $sign && 1 === preg_match('/^(?:\w|>)+$/D', $this->parser->tokens[$before - 2]->text ?? '') && !\in_array($this->parser->tokens[$before - 2]->text, ['return', 'else', 'throw', 'new'], true);

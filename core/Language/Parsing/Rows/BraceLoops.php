@@ -107,6 +107,9 @@ final class BraceLoops
         $isNew = $this->parser->loopVariable();
         $isOneForAll = $this->parser->isOneForAll;
         $this->parser->outliving += $isNew && !$isOld ? [] : [$id => true];
+        if ($isNew && $this->parser->is('*')) {
+            $this->parser->fail('unsupported', $opened, ['what' => 'for (… **…; …; …)']);
+        }
         $name = $this->parser->newName('for_three_parts');
         if ($isNew && $this->parser->is(';') && [] !== array_filter([$this->parser->at + 1, ...range($this->parser->at + 1, ($this->parser->closingOf($this->parser->indexOf($opened) ?? 0) ?? $this->parser->at) - 1)], fn (int $at): bool => ';' === ($this->parser->tokens[$at]->text ?? ''))) {
             // All three parts are there; the variable only has no value yet.
