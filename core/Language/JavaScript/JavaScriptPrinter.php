@@ -513,6 +513,9 @@ final class JavaScriptPrinter extends BracePrinter
         if (null !== $asked && OperationKey::Copied === $operation->key && isset($this->program->handwriting[Language::JavaScript->value]) && $this->type($asked)->isSet()) {
             return '[...'.$this->expression($asked).']';
         }
+        if (OperationKey::SayFailing === $operation->key && 3 === \count($operation->arguments)) {
+            return 'super('.$this->listed(\array_slice($operation->arguments, 1)).')';
+        }
         if (OperationKey::FailureMade === $operation->key && $asked instanceof TextLiteral) {
             return "new $asked->value(".$this->listed(\array_slice($operation->arguments, 1)).')';
         }

@@ -581,6 +581,11 @@ abstract class PythonExpressions extends ExpressionParser
         if ($receiver instanceof VariableRead && $receiver->name === $this->itself && '' !== $this->class) {
             return new Field($receiver, $name);
         }
+        $places = '_fields' === $name && $receiver instanceof VariableRead ? $this->classes->given[$receiver->name] ?? null : null;
+        if (null !== $places) {
+            // What the places of a record are called (The Python Standard Library, collections.namedtuple).
+            return new Operation(OperationKey::AsTuple, [new ListLiteral(array_map(static fn (string $place): TextLiteral => new TextLiteral($place), $places))]);
+        }
         if ('__name__' === $name && $receiver instanceof Operation && OperationKey::Kind === $receiver->key) {
             return new Operation(OperationKey::KindName, $receiver->arguments);
         }

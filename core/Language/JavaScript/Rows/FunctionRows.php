@@ -124,7 +124,7 @@ final class FunctionRows
             return false;
         }
         foreach ($this->parser->tokens as $index => $token) {
-            $isTold = '.' === ($this->parser->tokens[$index + 1]->text ?? '') && \in_array($this->parser->tokens[$index + 2]->text ?? '', ['call', 'apply'], true);
+            $isTold = '.' === ($this->parser->tokens[$index + 1]->text ?? '') && \in_array($this->parser->tokens[$index + 2]->text ?? '', ['call', 'apply', 'bind'], true);
             if ($name->text === $token->text && $bracket - 1 !== $index && !$isTold && \in_array($this->parser->tokens[$index + 1]->text ?? '', ['(', '.'], true) && '.' !== ($this->parser->tokens[$index - 1]->text ?? '')) {
                 return false;
             }

@@ -12,7 +12,9 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\VariableRead;
@@ -195,16 +197,42 @@ final class MadeByFunctions
     {
         $word = $this->parser->sign(2);
         $opened = $this->parser->peek(3);
-        if (!$this->parser->is('.', 1) || !\in_array($word, ['call', 'apply'], true) || '(' !== $opened?->text || !isset($this->parser->symbols->functions[$token->text]) || isset($this->makers[$token->text]) || !$this->saysThis($token->text)) {
+        if (!$this->parser->is('.', 1) || !\in_array($word, ['call', 'apply', 'bind'], true) || '(' !== $opened?->text || !isset($this->parser->symbols->functions[$token->text]) || isset($this->makers[$token->text]) || !$this->saysThis($token->text)) {
             return null;
         }
         $this->parser->at += 4;
         $arguments = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
+        if ('bind' === $word) {
+            return $this->bound($token, $arguments);
+        }
         if ('apply' === $word) {
             $arguments = ($arguments[1] ?? null) instanceof ListLiteral ? [$arguments[0], ...$arguments[1]->items] : $this->parser->fail('unsupported', $token, ['what' => "$token->text.apply(…)"]);
         }
 
         return new OwnValue($token->text, $arguments);
+    }
+
+    /**
+     * `describe.bind(bed, 3)`: a function of what is not given yet, which has the rest as it was (ECMA-262, 20.2.3.2).
+     *
+     * @param list<Expression> $given
+     */
+    private function bound(Token $token, array $given): MethodCall
+    {
+        $kept = $left = [];
+        foreach ($given as $index => $value) {
+            $kept[] = $this->parser->nameFor("bound_$index");
+        }
+        [$least, $most, $parameters] = $this->parser->symbols->functions[$token->text];
+        if ([] === $given || $least !== $most || isset($this->parser->symbols->rests[$token->text])) {
+            $this->parser->fail('unsupported', $token, ['what' => "$token->text.bind(…)"]);
+        }
+        foreach (\array_slice($parameters, \count($given) - 1) as $parameter) {
+            $left[] = $this->parser->nameFor($parameter);
+        }
+        $reads = array_map(static fn (string $name): Expression => new VariableRead($name), [...$kept, ...$left]);
+
+        return new MethodCall(new Lambda($kept, new Lambda($left, new OwnValue($token->text, $reads))), MethodCall::CALL, $given);
     }
 
     private function saysThis(string $name): bool
