@@ -15,7 +15,7 @@ final class RealError
     public static function of(RunError $error, Language $language): ?string
     {
         return match ($error->raised) {
-            null => $error->object->class ?? self::named($error->kind, $language),
+            null => null === $error->object || '' === $error->object->class ? self::named($error->kind, $language) : $error->object->class,
             FailureKind::Text => 'const char*',
             FailureKind::Whole => 'int',
             FailureKind::Letters => 'string',

@@ -496,7 +496,8 @@ abstract class Routine
             null === $error => throw new RunError('says_unknown'),
             null !== $error->object => $error->object,
             FailureKind::Bare === $error->raised => $this->says($error),
-            default => $this->failureMade($this->failureName($error), (string) $this->says($error)),
+            // It is one object, whoever asks for it, and keeps what it is given.
+            default => $error->object = $this->failureMade($this->failureName($error), (string) $this->says($error)),
         };
     }
 

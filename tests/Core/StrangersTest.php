@@ -21,7 +21,7 @@ use Scrivlet\Tests\Support\Strangers;
 final class StrangersTest extends TestCase
 {
     /** How many programs do not do the same any more once every third row is printed. */
-    private const APART = ['python' => 16, 'javascript' => 53, 'cpp' => 176];
+    private const APART = ['python' => 16, 'javascript' => 53, 'cpp' => 177];
 
     /** @return iterable<string, array{Language}> */
     public static function languages(): iterable
@@ -125,5 +125,5 @@ final class StrangersTest extends TestCase
     private const OTHERWISE = ['python' => ['fourth/marks.cpp', 'nineteenth/course-2.cpp', 'thirtyfirst/d01.cpp', 'thirtyfirst/d02.cpp', 'thirtyfifth/c01.cpp', 'thirtyfirst/handed-by-type.cpp', 'thirtyfourth/crossed-classes-2.cpp', 'thirtyfourth/crossed-classes-5.cpp', 'thirtyfourth/numbers.cpp', 'thirtythird/pointed-in-a-row.cpp', 'twentyfifth/numbers.cpp', 'twentysixth/graph.cpp'], 'javascript' => ['fourth/marks.cpp', 'nineteenth/course-2.cpp', 'thirtyfirst/d01.cpp', 'twentyfifth/numbers.cpp', 'first/d2-vector.cpp', 'fourth/shapes.cpp', 'tenth/00.py', 'thirtyfifth/c01.cpp', 'thirtyfourth/crossed-classes-2.cpp', 'thirtyfourth/numbers.cpp']];
 
     /** How many do the same, which docs/conformance.md tells by kind. */
-    private const KNOWN = ['python' => 499, 'javascript' => 444, 'cpp' => 750];
+    private const KNOWN = ['python' => 499, 'javascript' => 445, 'cpp' => 752];
 }

@@ -66,11 +66,12 @@ use Scrivlet\Core\Tree\VariableRead;
 /** Expressions: C++17 (ISO/IEC 14882:2017), clause 8. */
 abstract class CppExpressions extends BraceExpressions
 {
-    /** Signs to which classes may give several meanings. */
+    /** The methods that classes have for signs. */
     private const METHODS_OF_SIGNS = [
         Operator::Add->value => '@add', Operator::Subtract->value => '@subtract', Operator::Multiply->value => '@multiply', Operator::TrueDivide->value => '@divide', Operator::TruncDivide->value => '@divide', Operator::TruncRemainder->value => '@floor_remainder',
         Operator::Equal->value => '@equal', Operator::NotEqual->value => '@equal', Operator::Less->value => '@less', Operator::Greater->value => '@greater', Operator::LessOrEqual->value => '@less_or_equal', Operator::GreaterOrEqual->value => '@greater_or_equal',
     ];
+    /** Signs to which classes may give several meanings. */
     private const SIGNS_OF_CLASSES = [Operator::Add->value => 'operator+', Operator::Subtract->value => 'operator-', Operator::Multiply->value => 'operator*', Operator::TrueDivide->value => 'operator/', Operator::TruncDivide->value => 'operator/'];
     public const OPERATORS = [
         '||' => [2, Operator::Or], 'or' => [2, Operator::Or], '&&' => [3, Operator::And], 'and' => [3, Operator::And],

@@ -1217,7 +1217,8 @@ final class CppParser extends CppExpressions
     /**
      * A call whose class shows where it is written, whatever the object turns out to be; null for any other.
      *
-     * @param string|null $class of the receiver, where it is known from elsewhere
+     * @param list<Expression> $arguments
+     * @param string|null      $class     of the receiver, where it is known from elsewhere
      */
     public function calledOf(Expression $receiver, string $method, array $arguments, ?string $class = null): ?OwnValue
     {

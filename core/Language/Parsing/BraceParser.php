@@ -586,12 +586,10 @@ abstract class BraceParser extends ExpressionParser
         return $alone;
     }
 
-    /** Whether braces with rows stand in one line, without further ones. */
+    /** Whether braces with rows stand in one line. */
     private function isInOneLine(int $closing): bool
     {
         for ($index = $this->at + 1; $index <= $closing; ++$index) {
-            // Braces behind a name, a type or `=` hold a value.
-            $isBody = '{' === $this->tokens[$index]->text && TokenKind::Name !== $this->tokens[$index - 1]->kind && !\in_array($this->tokens[$index - 1]->text, ['=', '>', '(', ',', 'return'], true);
             if (isset($this->begins[$index])) {
                 $this->fail('unsupported', $this->peek(), ['what' => '{ … }']);
             }

@@ -290,6 +290,12 @@ final class Shadows
             && (!\in_array($before, ['>', '>>', '&'], true) || $this->endsType($index - 1));
     }
 
+    /** Templates of C++ that types are made of. */
+    private const OF_TYPES = [
+        'vector' => true, 'map' => true, 'optional' => true, 'array' => true, 'unordered_map' => true, 'set' => true, 'unordered_set' => true, 'multiset' => true, 'deque' => true, 'list' => true, 'stack' => true, 'queue' => true,
+        'priority_queue' => true, 'pair' => true, 'tuple' => true, 'function' => true, 'unique_ptr' => true, 'shared_ptr' => true,
+    ];
+
     /** How many tokens behind `let` a name may stand that it declares. */
     private const FAR = 200;
 
@@ -343,7 +349,7 @@ final class Shadows
                 return isset(self::CPP_TYPES[$text]) || isset($this->classes[$text]) || \in_array($text, ['vector', 'map', 'optional', 'array'], true);
             }
             if (0 === $depth && '<' === $text) {
-                return \in_array($this->text($index - 1), ['vector', 'map', 'optional', 'array', 'unordered_map'], true);
+                return isset(self::OF_TYPES[$this->text($index - 1)]);
             }
         }
 

@@ -104,9 +104,7 @@ final class GoneObjects
     public function goesAt(Expression $gone, int $at, int $parent): Perform
     {
         $row = new Perform($this->parser->newId(), new MethodCall($gone, ClassDefinition::GOES));
-        [$outer, $this->parser->parent] = [$this->parser->parent, $parent];
-        $this->parser->cut($row->id, 'head', $at, $at);
-        $this->parser->parent = $outer;
+        $this->cutIn($row, $at, $parent);
 
         return $row;
     }
@@ -161,10 +159,7 @@ final class GoneObjects
             }
         }
         if (null === $made && null !== $above) {
-            $behind[] = $row = new OwnCall($this->parser->newId(), "$above.".ClassDefinition::GOES, [new VariableRead($this->parser->itself)]);
-            [$parent, $this->parser->parent] = [$this->parser->parent, $id];
-            $this->parser->cut($row->id, 'head', $at, $at);
-            $this->parser->parent = $parent;
+            $behind[] = $this->aboveGoes($above, $at, $id);
         }
         $block = new Block([...$body, ...$behind]);
         $this->seenGoing[$class->text] = true;
@@ -232,6 +227,7 @@ final class GoneObjects
             return $this->withGone($row->withBlank('value', new Operation(OperationKey::Moved, [$value, new NothingLiteral()])), $going);
         }
         if ($value instanceof VariableRead && \in_array($value->name, $going, true)) {
+            // An object between braces may be copied where it is given back, or not.
             $this->parser->fail('unsupported', null, ['what' => "return $value->name"]);
         }
         if (null === $value || $value instanceof NumberLiteral || $value instanceof TextLiteral || $value instanceof TruthLiteral || $value instanceof VariableRead) {
@@ -272,14 +268,24 @@ final class GoneObjects
         if (!$made instanceof FunctionDefinition || null === $above) {
             return $made;
         }
-        // What the class above has goes behind it.
-        $at = $this->parser->endOffset() - 1;
-        $row = new OwnCall($this->parser->newId(), "$above.".ClassDefinition::GOES, [new VariableRead($this->parser->itself)]);
-        [$parent, $this->parser->parent] = [$this->parser->parent, $made->id];
-        $this->parser->cut($row->id, 'head', $at, $at);
-        $this->parser->parent = $parent;
 
-        return $made->withBody('body', new Block([...$made->body->statements, $row]));
+        return $made->withBody('body', new Block([...$made->body->statements, $this->aboveGoes($above, $this->parser->endOffset() - 1, $made->id)]));
+    }
+
+    /** What an object has of the class above goes behind what it has itself. */
+    private function aboveGoes(string $above, int $at, int $parent): OwnCall
+    {
+        $row = new OwnCall($this->parser->newId(), "$above.".ClassDefinition::GOES, [new VariableRead($this->parser->itself)]);
+        $this->cutIn($row, $at, $parent);
+
+        return $row;
+    }
+
+    private function cutIn(Statement $row, int $at, int $parent): void
+    {
+        [$outer, $this->parser->parent] = [$this->parser->parent, $parent];
+        $this->parser->cut($row->id, 'head', $at, $at);
+        $this->parser->parent = $outer;
     }
 
     /** Where the rows of what was read end, before the brace that closes them. */

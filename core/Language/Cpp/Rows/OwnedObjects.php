@@ -102,7 +102,8 @@ final class OwnedObjects
         }
         $closing = $this->parser->partners[$end + 1] ?? $end;
 
-        return '{' !== $text($closing + 1) && 'const' !== $text($closing + 1) || $this->areCallsTakenOver($text($end), $end);
+        // A variable, or a function that stands elsewhere as well.
+        return \in_array($text($closing + 1), [';', ','], true) || $this->areCallsTakenOver($text($end), $end);
     }
 
     private function isTakenOver(int $before, int $end): bool
@@ -112,13 +113,15 @@ final class OwnedObjects
         if (\in_array($sign, ['=', 'return'], true)) {
             return ';' === $behind || ',' === $behind;
         }
-
         if (!\in_array($sign, ['(', ','], true) || !\in_array($behind, [')', ','], true)) {
             return false;
         }
-        for ($opened = $before; $opened > 0 && '(' !== $this->parser->tokens[$opened]->text; --$opened) {
-            // Back over the brackets of what stands before it.
-            $opened = array_search($opened, $this->parser->partners, true) ?: $opened;
+        for ($opened = $before; $opened > 0 && !\in_array($this->parser->tokens[$opened]->text, ['(', '{', '[', ';'], true); --$opened) {
+            // Back over the brackets of what stands before it, and never forward.
+            $opened = min($opened, $this->parser->partners[$opened] ?? $opened);
+        }
+        if ('(' !== $this->parser->tokens[$opened]->text) {
+            return false;
         }
         $called = $opened - 1;
         if ('>' === ($this->parser->tokens[$called]->text ?? '')) {

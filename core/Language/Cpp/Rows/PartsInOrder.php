@@ -90,7 +90,8 @@ final class PartsInOrder
                 continue;
             }
             for ($brace = $closing + 1; isset($this->parser->tokens[$brace]) && ('{' !== $this->parser->tokens[$brace]->text || ')' !== $this->parser->tokens[$brace - 1]->text && '}' !== $this->parser->tokens[$brace - 1]->text); ++$brace) {
-                $brace = $this->parser->partners[$brace] ?? $brace;
+                // Over brackets, and never back to where one opened.
+                $brace = max($brace, $this->parser->partners[$brace] ?? $brace);
             }
             if (isset($this->parser->partners[$brace]) && $this->parser->methodRows->isSeenBetween($brace, $this->parser->partners[$brace])) {
                 return true;

@@ -219,10 +219,8 @@ final class MadeByFunctions
      */
     private function bound(Token $token, array $given): MethodCall
     {
-        $kept = $left = [];
-        foreach ($given as $index => $value) {
-            $kept[] = $this->parser->nameFor("bound_$index");
-        }
+        $kept = array_map(fn (int $index): string => $this->parser->nameFor("bound_$index"), array_keys($given));
+        $left = [];
         [$least, $most, $parameters] = $this->parser->symbols->functions[$token->text];
         if ([] === $given || $least !== $most || isset($this->parser->symbols->rests[$token->text])) {
             $this->parser->fail('unsupported', $token, ['what' => "$token->text.bind(…)"]);

@@ -160,7 +160,9 @@ final class PrefixValues
         if (null === $member && null === $this->parser->classes->ownerOf($this->parser->classes->parents[$this->parser->class] ?? '', ClassDefinition::MAKES) && $this->parser->isRaised($this->parser->class)) {
             $this->parser->read($this->parser->itself, $token->offset);
 
-            return new Operation(OperationKey::SayFailing, [new VariableRead($this->parser->itself), ...\array_slice([...$this->parser->namedArguments->handed($given), ...[] === $given ? [new TextLiteral('')] : []], 0, 2)]);
+            $says = [] === $given ? [new TextLiteral('')] : $this->parser->namedArguments->handed($given);
+
+            return new Operation(OperationKey::SayFailing, [new VariableRead($this->parser->itself), ...\array_slice($says, 0, 2)]);
         }
         $name = null === $member ? ClassDefinition::MAKES : ('toString' === $member->text ? ClassDefinition::SHOWS : $member->text);
         $owner = $this->parser->classes->ownerOf($this->parser->classes->parents[$this->parser->class] ?? '', $name);
